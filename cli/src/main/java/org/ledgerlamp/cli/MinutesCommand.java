@@ -1,0 +1,202 @@
+package org.ledgerlamp.cli;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.exchange.MinutesJson;
+import org.ledgerlamp.core.exchange.MinutesMarkdown;
+import org.ledgerlamp.core.minutes.Draft;
+import org.ledgerlamp.core.minutes.Drafter;
+import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceDesk;
+import org.ledgerlamp.core.source.UnreadableSource;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Drafts minutes of one source, or of every meeting folder below a directory. */
+@Command(
+        name = "minutes",
+        description = "Draft minutes from a source, or from every meeting folder below a directory.",
+        mixinStandardHelpOptions = true)
+final class MinutesCommand implements Callable<Integer> {
+    /** What a draft can be written as. */
+    enum Format {
+        json,
+        md
+    }
+
+    @Parameters(index = "0", arity = "0..1", paramLabel = "SOURCE", description = "transcript or notes")
+    private Path source;
+
+    @Option(names = "--meeting", paramLabel = "meeting.json", description = "what the calendar knows of the meeting")
+    private Path meeting;
+
+    @Option(names = "--notes", paramLabel = "notes.txt", description = "notes typed in the same meeting")
+    private Path notes;
+
+    @Option(
+            names = "--template",
+            paramLabel = "NAME",
+            description = "name of a shipped template; otherwise the one that fits the kind of meeting")
+    private String template;
+
+    @Option(names = "--format", description = "${COMPLETION-CANDIDATES}; json unless --out says otherwise")
+    private Format format;
+
+    @Option(
+            names = "--out",
+            paramLabel = "FILE",
+            description = "where to write; standard output if missing; with --batch a directory")
+    private Path out;
+
+    @Option(
+            names = "--batch",
+            paramLabel = "DIR",
+            description = "draft every folder below with a meeting.json and a source.*")
+    private Path batch;
+
+    private final SourceDesk desk = new SourceDesk(Limits.DEFAULT);
+
+    @Override
+    public Integer call() throws IOException {
+        if ((batch == null) == (source == null)) {
+            throw new IllegalArgumentException("name either a SOURCE or --batch DIR");
+        }
+        if (batch == null) {
+            Draft draft = draft(source, notes, meeting);
+            if (out == null) {
+                System.out.write(written(draft, formatOr("json")).getBytes(StandardCharsets.UTF_8));
+                System.out.flush();
+            } else {
+                Files.writeString(out, written(draft, formatOr(extension(out))));
+            }
+            return 0;
+        }
+        if (out == null) {
+            throw new IllegalArgumentException("--batch wants --out OUTDIR");
+        }
+        return draftAll();
+    }
+
+    private int draftAll() throws IOException {
+        Files.createDirectories(out);
+        List<Path> folders;
+        try (Stream<Path> below = Files.walk(batch)) {
+            folders = below.filter(p -> p.getFileName().toString().equals("meeting.json"))
+                    .map(Path::getParent)
+                    .sorted()
+                    .toList();
+        }
+        int drafted = 0;
+        for (Path folder : folders) {
+            Path talk = sourceIn(folder);
+            if (talk != null) {
+                Path beside = folder.resolve("notes.txt");
+                Draft draft = draft(talk, Files.exists(beside) ? beside : null, folder.resolve("meeting.json"));
+                Format as = formatOr("json");
+                Files.writeString(out.resolve(folder.getFileName() + "." + as), written(draft, as));
+                drafted++;
+            }
+        }
+        if (drafted == 0) {
+            throw new IllegalArgumentException("no folder with a meeting.json and a source.* below " + batch);
+        }
+        return 0;
+    }
+
+    private static Path sourceIn(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(f -> f.getFileName().toString().startsWith("source."))
+                    .sorted()
+                    .findFirst()
+                    .orElse(null);
+        }
+    }
+
+    private Draft draft(Path talk, Path besideNotes, Path facts) throws IOException {
+        MeetingFacts known = facts == null ? unknownMeeting(talk) : meetingIn(facts);
+        Template form = template == null
+                ? Template.forKind(known.kind())
+                : Template.named(template)
+                        .orElseThrow(() -> new IllegalArgumentException("no template \"" + template + "\"; there are: "
+                                + String.join(
+                                        ", ",
+                                        Template.SHIPPED.stream()
+                                                .map(Template::name)
+                                                .toList())));
+        return new Drafter()
+                .draft(read(talk, false), besideNotes == null ? null : read(besideNotes, true), known, form);
+    }
+
+    private Source read(Path file, boolean asNotes) throws IOException {
+        try {
+            byte[] bytes = bytesOf(file);
+            return asNotes ? desk.readNotes(bytes) : desk.read(bytes);
+        } catch (UnreadableSource e) {
+            throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
+        }
+    }
+
+    private static MeetingFacts meetingIn(Path file) throws IOException {
+        try {
+            return MeetingJson.read(new String(bytesOf(file), StandardCharsets.UTF_8));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
+        }
+    }
+
+    private static byte[] bytesOf(Path file) throws IOException {
+        try {
+            return Files.readAllBytes(file);
+        } catch (NoSuchFileException e) {
+            throw new IllegalArgumentException(file + ": there is no such file", e);
+        }
+    }
+
+    /** Without a meeting.json the file's own day is taken for the meeting's. */
+    private static MeetingFacts unknownMeeting(Path talk) throws IOException {
+        if (!Files.exists(talk)) {
+            throw new IllegalArgumentException(talk + ": there is no such file");
+        }
+        LocalDate day = LocalDate.ofInstant(Files.getLastModifiedTime(talk).toInstant(), ZoneId.systemDefault());
+        return new MeetingFacts(
+                talk.getFileName().toString(),
+                day,
+                null,
+                ZoneId.systemDefault(),
+                null,
+                null,
+                null,
+                null,
+                List.of(),
+                List.of(),
+                List.of(),
+                null);
+    }
+
+    private Format formatOr(String fallback) {
+        return format != null ? format : fallback.equals("md") ? Format.md : Format.json;
+    }
+
+    private static String extension(Path file) {
+        String name = file.getFileName().toString();
+        return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+    }
+
+    private static String written(Draft draft, Format as) {
+        return as == Format.md ? MinutesMarkdown.write(draft) : MinutesJson.write(draft) + "\n";
+    }
+}

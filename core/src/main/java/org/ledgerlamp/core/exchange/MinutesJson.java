@@ -1,0 +1,129 @@
+package org.ledgerlamp.core.exchange;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Locale;
+import org.ledgerlamp.core.minutes.Draft;
+import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.Presence;
+import org.ledgerlamp.core.reading.Topic;
+import org.ledgerlamp.core.source.Utterance;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes minutes as {@code ledger-lamp/minutes}, version 1. */
+public final class MinutesJson {
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private MinutesJson() {}
+
+    /** The minutes as indented JSON, keys in a fixed order. */
+    public static String write(Draft draft) {
+        ObjectNode root = MAPPER.createObjectNode();
+        root.put("format", "ledger-lamp/minutes").put("version", 1);
+        root.set("meeting", meeting(draft));
+        root.put("template", draft.template().name());
+        ArrayNode attendees = root.putArray("attendees");
+        draft.reading().attendance().forEach(p -> attendees.add(attendee(p)));
+        root.putObject("summary")
+                .put("oneLine", draft.summary().oneLine())
+                .put("paragraph", draft.summary().paragraph());
+        ArrayNode topics = root.putArray("topics");
+        for (int i = 0; i < draft.reading().topics().size(); i++) {
+            topics.add(topic(draft, i));
+        }
+        ArrayNode items = root.putArray("items");
+        draft.lines().stream().filter(l -> l.kind() != Kind.POINT).forEach(l -> items.add(item(l)));
+        ArrayNode utterances = root.putArray("utterances");
+        draft.reading().source().utterances().forEach(u -> utterances.add(utterance(u)));
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
+    }
+
+    private static ObjectNode meeting(Draft draft) {
+        MeetingFacts m = draft.meeting();
+        ObjectNode node = MAPPER.createObjectNode();
+        node.put("title", m.title())
+                .put("date", m.date().toString())
+                .put("start", m.start() == null ? null : m.start().toString())
+                .put("timezone", m.timezone().getId());
+        Duration length = draft.reading().length();
+        node.put("durationMinutes", length == null ? null : Math.round(length.toMillis() / 6000.0) / 10.0);
+        return node.put("kind", m.kind()).put("series", m.series()).put("location", m.location());
+    }
+
+    private static ObjectNode attendee(Presence p) {
+        return MAPPER.createObjectNode()
+                .put("name", p.name())
+                .put("role", p.role())
+                .put("status", p.present() ? "present" : "absent")
+                .put("words", p.words())
+                .put("share", p.share())
+                .put("seconds", p.time() == null ? null : p.time().toSeconds());
+    }
+
+    private static ObjectNode topic(Draft draft, int index) {
+        Topic t = draft.reading().topics().get(index);
+        ObjectNode node = MAPPER.createObjectNode()
+                .put("title", t.title())
+                .put("from", t.from())
+                .put("to", t.to())
+                .put("at", clock(t.at()))
+                .put("agendaItem", t.agendaItem());
+        ArrayNode points = node.putArray("points");
+        draft.lines().stream()
+                .filter(l -> l.kind() == Kind.POINT && l.topic() == index)
+                .forEach(l -> points.addObject().put("text", l.text()).set("evidence", evidence(l.evidence())));
+        return node;
+    }
+
+    private static ObjectNode item(Line line) {
+        ObjectNode node = MAPPER.createObjectNode()
+                .put("kind", line.kind().name().toLowerCase(Locale.ROOT))
+                .put("text", line.text())
+                .put("owner", line.owner())
+                .put("due", line.due() == null ? null : line.due().toString())
+                .put("dueWords", line.dueWords())
+                .put("topic", line.topic())
+                .put("certainty", line.certainty());
+        strings(node.putArray("reasons"), line.reasons());
+        if (line.backing() != null) {
+            node.put("proposedBy", line.backing().proposedBy());
+            strings(node.putArray("assentedBy"), line.backing().assentedBy());
+            strings(node.putArray("objectedBy"), line.backing().objectedBy());
+            node.put("standing", line.backing().standing().label());
+        }
+        node.set("evidence", evidence(line.evidence()));
+        return node;
+    }
+
+    private static ArrayNode evidence(List<Evidence> evidence) {
+        ArrayNode array = MAPPER.createArrayNode();
+        for (Evidence e : evidence) {
+            ObjectNode node = array.addObject();
+            node.put(e.origin() == Evidence.Origin.TALK ? "utterance" : "note", e.utterance());
+            node.put("at", clock(e.at())).put("speaker", e.speaker()).put("quote", e.quote());
+        }
+        return array;
+    }
+
+    private static ObjectNode utterance(Utterance u) {
+        return MAPPER.createObjectNode()
+                .put("n", u.n())
+                .put("speaker", u.speaker())
+                .put("at", clock(u.start()))
+                .put("text", u.text());
+    }
+
+    private static void strings(ArrayNode array, List<String> values) {
+        values.forEach(array::add);
+    }
+
+    /** {@code 00:04:02}, or null. */
+    static String clock(Duration at) {
+        return at == null ? null : "%02d:%02d:%02d".formatted(at.toHours(), at.toMinutesPart(), at.toSecondsPart());
+    }
+}

@@ -1,0 +1,55 @@
+package org.ledgerlamp.core.minutes;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.Reader;
+import org.ledgerlamp.core.reading.Reading;
+import org.ledgerlamp.core.reading.Thresholds;
+import org.ledgerlamp.core.source.Source;
+
+/** Drafts minutes. Same source, facts and template, same draft. */
+public final class Drafter {
+
+    /**
+     * Drafts the minutes of {@code meeting}.
+     *
+     * @param source the transcript, or notes where there is none
+     * @param notes notes typed beside the transcript, or null
+     */
+    public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template) {
+        Reader reader = new Reader(template.detail().pointShare());
+        Reading reading = reader.read(source, meeting);
+        List<Finding> findings =
+                notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, meeting));
+        Wording wording = new Wording(meeting);
+        List<Line> lines = new ArrayList<>();
+        List<Line> possible = new ArrayList<>();
+        for (Finding finding : findings) {
+            Line line = line(finding, reading, wording);
+            (finding.certainty() >= Thresholds.drafting(finding.kind()) ? lines : possible).add(line);
+        }
+        return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, possible);
+    }
+
+    private static Line line(Finding finding, Reading reading, Wording wording) {
+        boolean inTalk = finding.evidence().getFirst().origin() == Evidence.Origin.TALK;
+        boolean action = finding.kind() == Kind.ACTION;
+        return new Line(
+                finding.kind(),
+                wording.of(finding),
+                action && finding.owner() != null ? finding.owner().name() : null,
+                action && finding.due() != null ? finding.due().date() : null,
+                action && finding.due() != null ? finding.due().words() : null,
+                inTalk
+                        ? reading.topicOf(finding.utterance())
+                        : Math.max(0, reading.topics().size() - 1),
+                finding.certainty(),
+                finding.reasons(),
+                finding.backing(),
+                finding.evidence());
+    }
+}

@@ -1,0 +1,99 @@
+package org.ledgerlamp.core.minutes;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.MeetingFacts;
+
+/**
+ * Words a line of minutes from what was said: third person, actions with their owner first, decisions with their
+ * outcome first. Numbers, names and terms stay exactly as said.
+ */
+final class Wording {
+    private static final Pattern FIRST_PERSON_DEED = Pattern.compile(
+            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|I will|I shall|I['’]m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SECOND_PERSON_DEED = Pattern.compile(
+            ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern WANTED_DEED = Pattern.compile(
+            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SETTLING = Pattern.compile(
+            "^(?:(?:so|then|and|but)\\s+)*(?:let['’]s(?: just)?|shall we(?: just)?|(?:can|could|should) we(?: just)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?|I(?:['’]d| would) (?:say|suggest|propose)(?: that)?(?: we)?|I (?:suggest|propose|move)(?: that)?(?: we)?|we(?:['’]ll| will|['’]re going to)(?: just)?|we (?:could|should|might)|the decision is(?: to)?|(?:we['’]ve |we )?(?:agreed|decided)(?: (?:to|that))?[,:]?)\\s+",
+            Pattern.CASE_INSENSITIVE);
+
+    private final MeetingFacts meeting;
+
+    Wording(MeetingFacts meeting) {
+        this.meeting = meeting;
+    }
+
+    String of(Finding finding) {
+        String said = Phrases.withoutVocative(Phrases.clean(finding.said()), meeting.roster());
+        return switch (finding.kind()) {
+            case ACTION -> action(finding, said);
+            case DECISION -> decision(finding, said);
+            default -> statement(finding, said);
+        };
+    }
+
+    private static String action(Finding finding, String said) {
+        String deed = deed(finding, said);
+        String named = Phrases.addressed(Phrases.thirdPerson(deed, finding.speaker()), finding.addressee());
+        String text = Phrases.shortened(named.replaceAll("\\?+$", ""));
+        if (finding.owner() == null) {
+            return Phrases.sentence(text);
+        }
+        if (deed.equals(said)) {
+            return Phrases.sentence(ownerFirst(finding.owner(), text));
+        }
+        return Phrases.sentence(finding.owner().name() + " to " + lowerFirst(text));
+    }
+
+    /** What is to be done, from its verb on; the whole sentence where no pattern finds the verb. */
+    private static String deed(Finding finding, String said) {
+        boolean bySpeaker = finding.owner() != null && finding.owner().equals(finding.speaker());
+        for (Pattern pattern : bySpeaker
+                ? List.of(FIRST_PERSON_DEED, WANTED_DEED, SECOND_PERSON_DEED)
+                : List.of(SECOND_PERSON_DEED, WANTED_DEED, FIRST_PERSON_DEED)) {
+            Matcher m = pattern.matcher(said);
+            if (m.matches() && (pattern != FIRST_PERSON_DEED || bySpeaker)) {
+                return m.group(1);
+            }
+        }
+        return said;
+    }
+
+    private static String ownerFirst(Person owner, String text) {
+        for (String name : List.of(owner.name(), owner.firstName(), owner.initials())) {
+            Matcher m = Pattern.compile(
+                            "^(?:(?:get|have|ask|let|tell)\\s+)?" + Pattern.quote(name)
+                                    + "(?:['’]s|['’]ll)?\\s+(?:(?:to|will|can|could|should|must|has to|needs to|is going to)\\s+)?(?:also\\s+)?(.*)",
+                            Pattern.CASE_INSENSITIVE)
+                    .matcher(text);
+            if (m.matches()) {
+                return owner.name() + " to " + m.group(1);
+            }
+        }
+        return owner.name() + ": " + lowerFirst(text);
+    }
+
+    private static String decision(Finding finding, String said) {
+        String outcome = SETTLING.matcher(said).replaceFirst("");
+        outcome = outcome.isBlank() ? said : outcome;
+        String named = Phrases.addressed(Phrases.thirdPerson(outcome, finding.speaker()), finding.addressee());
+        return Phrases.sentence(Phrases.shortened(named.replaceAll("\\?+$", "")));
+    }
+
+    private static String statement(Finding finding, String said) {
+        return Phrases.sentence(Phrases.shortened(Phrases.thirdPerson(said, finding.speaker())));
+    }
+
+    private static String lowerFirst(String text) {
+        boolean acronym = text.length() > 1 && Character.isUpperCase(text.charAt(1));
+        return acronym || text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+}

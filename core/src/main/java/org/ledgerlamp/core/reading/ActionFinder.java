@@ -1,0 +1,340 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.time.SpokenDate;
+
+/**
+ * Finds what somebody is to do after the meeting: promised in the first person, requested and accepted, assigned by
+ * name, or wanted with no taker.
+ */
+final class ActionFinder {
+    private static final CueTable PROMISE = new CueTable()
+            .cue(
+                    0.75,
+                    "taken on",
+                    "leave (?:it|that|this|them) (?:with|to) me|i'm on it|consider it done|that's (?:one for me|mine|on me)|i'll (?:do|sort|take|handle|see to|deal with) (?:it|that|this|them|those)|put me down")
+            .cue(
+                    0.5,
+                    "promise in first person",
+                    "i'll (?:\\w+ ){0,2}?" + Deeds.VERB + "|i will (?:\\w+ ){0,1}?" + Deeds.VERB
+                            + "|i'm (?:going to|gonna|gonnae) (?:\\w+ )?" + Deeds.VERB + "|i shall (?:\\w+ )?"
+                            + Deeds.VERB + "|i'll have (?:it|that|them|those|the|a|an|one)")
+            .cue(
+                    0.4,
+                    "obligation in first person",
+                    "i(?:'ll)? (?:need|have|'ve got|want) to (?:\\w+ )?" + Deeds.VERB
+                            + "|i've (?:got|still got|yet) to (?:\\w+ )?" + Deeds.VERB + "|i'd better (?:\\w+ )?"
+                            + Deeds.VERB + "|i must (?:\\w+ )?" + Deeds.VERB)
+            .cue(
+                    0.35,
+                    "offer in first person",
+                    "i can (?:\\w+ )?" + Deeds.VERB + "|let me (?:\\w+ )?" + Deeds.VERB + "|i could (?:\\w+ )?"
+                            + Deeds.VERB + "|happy to (?:\\w+ )?" + Deeds.VERB);
+    private static final CueTable REQUEST = new CueTable()
+            .cue(
+                    0.4,
+                    "request",
+                    "(?:can|could|will|would) (?:you|ye|youse)(?: \\w+){0,2}? " + Deeds.VERB
+                            + "|would you mind|(?:i'd|i would) like you to|i want you to|i need you to|if you(?: could|'d| can| would)? (?:just )?"
+                            + Deeds.VERB)
+            .cue(
+                    0.35,
+                    "assigned to the one addressed",
+                    "you'll (?:need to |have to )?" + Deeds.VERB + "|you (?:need|have|want|ought) to " + Deeds.VERB
+                            + "|you should " + Deeds.VERB + "|please " + Deeds.VERB);
+    private static final CueTable WANTED = new CueTable()
+            .cue(
+                    0.55,
+                    "wanted, nobody named",
+                    "(?:someone|somebody|one of us|one of you|anyone|anybody)(?:'s| is| has| needs?| should| ought| must| will|'ll|'d better)(?: \\w+){0,2}? "
+                            + Deeds.VERB + "|(?:someone|somebody) (?:to|ought to|should) " + Deeds.VERB)
+            .cue(
+                    0.3,
+                    "the group is to",
+                    "we(?:'ll)? (?:need|have|'ve got|ought) to (?:\\w+ )?" + Deeds.VERB + "|we must " + Deeds.VERB
+                            + "|we should (?:\\w+ )?" + Deeds.VERB
+                            + "|(?:needs?|has|have|wants) to be \\w+(?:ed|t|n|ne)|needs? \\w+ing");
+    private static final CueTable AGAINST = new CueTable()
+            .cue(
+                    0.6,
+                    "reported or past",
+                    "yesterday|last (?:week|month|year|time|night)|used to|would have|should have|could have|i'd have|said (?:he|she|they)'?d?|ago|was going to")
+            .cue(
+                    0.6,
+                    "a habit",
+                    "always|every (?:week|day|morning|month|time|year|single)|usually|normally|generally|most (?:weeks|days)|never")
+            .cue(0.5, "hypothetical", "if i were|suppose|imagine|wouldn't|in theory|one day")
+            .cue(
+                    0.75,
+                    "declined",
+                    "i (?:can't|won't|couldn't|cannot|shan't)|i'm not (?:going to|gonna|doing)|don't (?:bother|worry)|no need");
+    private static final Pattern THIRD_WILL = Pattern.compile(
+            "^(?:'s)?,?\\s*(?:and\\s+\\S+\\s+)?(?:(?:will|'ll|is going to|is to|are to|can|could|should|has to|needs to|must|'s going to|'s to|to)\\s+(?:also\\s+|just\\s+)?"
+                    + Deeds.VERB + ")\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern VIA =
+            Pattern.compile("(?:get|have|let|ask|tell|want|need)\\s+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern IMPERATIVE =
+            Pattern.compile("^,?\\s*(?:please\\s+|just\\s+|then\\s+)?" + Deeds.VERB + "\\b", Pattern.CASE_INSENSITIVE);
+    private static final int REPLIES_TO_LOOK_AT = 2;
+
+    private final Talk talk;
+
+    ActionFinder(Talk talk) {
+        this.talk = talk;
+    }
+
+    List<Finding> find() {
+        List<Finding> found = new ArrayList<>();
+        for (Sentence s : talk.sentences()) {
+            if (Deeds.isWithinTheMeeting(s.plain())) {
+                continue;
+            }
+            best(promised(s), requested(s), assigned(s), wanted(s)).ifPresent(found::add);
+        }
+        return found;
+    }
+
+    @SafeVarargs
+    private static Optional<Finding> best(Optional<Finding>... readings) {
+        Finding best = null;
+        for (Optional<Finding> reading : readings) {
+            if (reading.isPresent() && (best == null || reading.get().certainty() > best.certainty())) {
+                best = reading.get();
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private Optional<Finding> promised(Sentence s) {
+        List<CueTable.Cue> cues = PROMISE.in(s.plain());
+        if (cues.isEmpty() || s.isQuestion() && !s.plain().matches(".*(?:shall i|will i|should i).*")) {
+            return Optional.empty();
+        }
+        Judgement judgement = new Judgement()
+                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+        judgement.against(AGAINST, s.plain());
+        List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
+        Sentence asked = requestBefore(s);
+        if (asked != null) {
+            judgement.favours(0.35, "it was asked for");
+            evidence.add(talk.evidence(asked));
+        }
+        if (thanked(s)) {
+            judgement.favours(0.25, "taken with thanks");
+        }
+        Sentence source = s;
+        if (s.isThin()) {
+            Sentence context = asked != null ? asked : matterBefore(s);
+            if (context == null) {
+                judgement.against(0.6, "it is not clear what");
+            } else {
+                source = context;
+                if (asked == null) {
+                    evidence.add(talk.evidence(context));
+                }
+            }
+        }
+        SpokenDate due = due(s, judgement, evidence);
+        return finding(source, s, s.speaker(), null, due, judgement, evidence);
+    }
+
+    private Optional<Finding> requested(Sentence s) {
+        List<CueTable.Cue> cues = REQUEST.in(s.plain());
+        if (cues.isEmpty()) {
+            return Optional.empty();
+        }
+        Judgement judgement = new Judgement()
+                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+        judgement.against(AGAINST, s.plain());
+        List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
+        Person addressee = addressee(s);
+        if (addressee != null) {
+            judgement.favours(0.15, "addressed by name");
+        }
+        List<Integer> replies = talk.replies(s.utterance(), REPLIES_TO_LOOK_AT);
+        boolean answered = false;
+        for (int reply : replies) {
+            List<Sentence> words = talk.of(reply);
+            boolean byAddressee = addressee == null || addressee.equals(talk.speaker(reply));
+            if (words.isEmpty() || !byAddressee || answered) {
+                continue;
+            }
+            answered = true;
+            if (Replies.refuses(words)) {
+                judgement.against(0.8, "refused");
+            } else if (Replies.assents(words) || words.stream().limit(3).anyMatch(w -> PROMISE.matches(w.plain()))) {
+                judgement.favours(0.45, "accepted");
+                addressee = addressee == null ? talk.speaker(reply) : addressee;
+                evidence.add(talk.evidence(words.getFirst()));
+            }
+        }
+        SpokenDate due = due(s, judgement, evidence);
+        return finding(s, s, addressee, addressee, due, judgement, evidence);
+    }
+
+    private Optional<Finding> assigned(Sentence s) {
+        if (s.isQuestion() && !s.plain().startsWith("can ") && !s.plain().startsWith("could ")) {
+            return Optional.empty();
+        }
+        for (Mention mention : s.mentions()) {
+            String before = s.text().substring(0, mention.start());
+            String after = s.text().substring(mention.end());
+            Judgement judgement = new Judgement();
+            boolean via = VIA.matcher(before).find() && after.matches("(?is)^\\s+(?:to\\s+)?\\S.*");
+            if (via) {
+                judgement.favours(0.45, "assigned by name");
+            } else if (THIRD_WILL.matcher(after).find()) {
+                judgement.favours(0.5, "said of a named person");
+            } else if (before.isBlank() && IMPERATIVE.matcher(after).find() && after.startsWith(",")) {
+                judgement.favours(0.5, "addressed by name");
+            } else {
+                continue;
+            }
+            judgement.against(AGAINST, s.plain());
+            List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
+            for (int reply : talk.replies(s.utterance(), 1)) {
+                if (Replies.assents(talk.of(reply))) {
+                    judgement.favours(0.25, "nobody minded");
+                    evidence.add(talk.evidence(talk.of(reply).getFirst()));
+                } else if (Replies.refuses(talk.of(reply))) {
+                    judgement.against(0.5, "it was objected to");
+                }
+            }
+            SpokenDate due = due(s, judgement, evidence);
+            return finding(s, s, mention.person(), null, due, judgement, evidence);
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Finding> wanted(Sentence s) {
+        List<CueTable.Cue> cues = WANTED.in(s.plain());
+        if (cues.isEmpty() || s.isQuestion()) {
+            return Optional.empty();
+        }
+        Judgement judgement = new Judgement()
+                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+        judgement.against(AGAINST, s.plain());
+        List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
+        Person taker = null;
+        for (int reply : talk.replies(s.utterance(), REPLIES_TO_LOOK_AT)) {
+            for (Sentence r : talk.of(reply).stream().limit(2).toList()) {
+                if (taker == null && PROMISE.matches(r.plain()) && !Deeds.isWithinTheMeeting(r.plain())) {
+                    taker = r.speaker();
+                    judgement.favours(0.5, "taken up");
+                    evidence.add(talk.evidence(r));
+                }
+            }
+        }
+        SpokenDate due = due(s, judgement, evidence);
+        return finding(s, s, taker, null, due, judgement, evidence);
+    }
+
+    private Optional<Finding> finding(
+            Sentence worded,
+            Sentence carrier,
+            Person owner,
+            Person addressee,
+            SpokenDate due,
+            Judgement judgement,
+            List<Evidence> evidence) {
+        if (judgement.certainty() < Thresholds.WORTH_KEEPING || worded.content().isEmpty()) {
+            return Optional.empty();
+        }
+        Person addressed = addressee != null ? addressee : addressee(carrier);
+        return Optional.of(new Finding(
+                Kind.ACTION,
+                worded.text(),
+                worded.speaker(),
+                addressed,
+                owner,
+                due,
+                null,
+                judgement.certainty(),
+                judgement.reasons(),
+                evidence));
+    }
+
+    /** The date said with the deed: in its sentence, or in the next one of the same breath. */
+    private SpokenDate due(Sentence s, Judgement judgement, List<Evidence> evidence) {
+        Sentence carrier = s;
+        if (s.dates().isEmpty()) {
+            Sentence next = talk.after(s);
+            boolean sameBreath = next != null
+                    && next.utterance() == s.utterance()
+                    && !next.dates().isEmpty()
+                    && (next.isThin()
+                            || next.plain().matches("(?:.*\\b)?(?:have (?:it|that|them)|by|done|for)\\b.*")
+                                    && PROMISE.matches(next.plain()));
+            if (!sameBreath) {
+                return null;
+            }
+            carrier = next;
+            evidence.add(talk.evidence(next));
+        }
+        SpokenDate date = carrier.dates().stream()
+                .filter(d -> d.words().matches("(?is)^(?:by|before|until|till|on|for)\\b.*"))
+                .findFirst()
+                .orElse(carrier.dates().getLast());
+        judgement.favours(0.3, "date said");
+        return date;
+    }
+
+    private Sentence requestBefore(Sentence s) {
+        if (s.utterance() == 0 || !talk.differ(s.utterance() - 1, s.utterance())) {
+            return null;
+        }
+        List<Sentence> earlier = talk.of(s.utterance() - 1);
+        for (Sentence e : earlier.reversed()) {
+            boolean asks = REQUEST.matches(e.plain())
+                    || WANTED.matches(e.plain())
+                    || e.plain().matches("who(?:'s| is|'ll| can| will|'d)? .*");
+            if (asks && !Deeds.isWithinTheMeeting(e.plain())) {
+                return e;
+            }
+        }
+        return null;
+    }
+
+    /** What the talk was about when somebody says "leave it with me": the last full sentence before. */
+    private Sentence matterBefore(Sentence s) {
+        for (int i = s.index() - 1; i >= Math.max(0, s.index() - 4); i--) {
+            Sentence earlier = talk.sentences().get(i);
+            if (!earlier.isThin()) {
+                return earlier;
+            }
+        }
+        return null;
+    }
+
+    private boolean thanked(Sentence s) {
+        List<Sentence> rest = talk.of(s.utterance());
+        boolean last = rest.getLast().index() - s.index() <= 1;
+        return last
+                && talk.replies(s.utterance(), 1).stream()
+                        .map(talk::of)
+                        .anyMatch(reply -> !reply.isEmpty()
+                                && (Replies.thanks(reply.getFirst()) || Replies.assents(reply.getFirst())));
+    }
+
+    /** The person a sentence is said to: called by name at its beginning or end. */
+    private static Person addressee(Sentence s) {
+        for (Mention mention : s.mentions()) {
+            String before = s.text().substring(0, mention.start()).strip();
+            String after = s.text().substring(mention.end()).strip();
+            boolean opens = before.matches("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*")
+                    && after.startsWith(",");
+            boolean closes =
+                    (before.endsWith(",") || before.isEmpty()) && after.matches("[,.?!]*(?:\\s*please[.?!]*)?");
+            if ((opens || closes) && !mention.person().equals(s.speaker())) {
+                return mention.person();
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,151 @@
+package org.ledgerlamp.core.reading;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Mentions;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.source.Utterance;
+
+/** Reads who was there: who spoke, who is listed as present, who sent apologies or was expected and never spoke. */
+final class AttendanceReader {
+    private static final CueTable APOLOGY = new CueTable()
+            .cue(
+                    1,
+                    "apologies",
+                    "apolog(?:y|ies)|apols?|sends? (?:his|her|their) (?:apologies|regards)|can't (?:be here|make it|come)|cannot (?:be here|make it)|couldn't (?:be here|make it|come)"
+                            + "|(?:isn't|not|nae) (?:coming|comin|here|in today|joining)|won't be (?:here|in|joining|with us)|is (?:off|away|ill|sick|out|on leave|on holiday|at home|home|at the|on a plane|on shift|in hospital)|'s (?:off|away|ill|sick|out|on leave|on holiday|at the|on a plane|not coming|not here|home)|declined|absent|has the|no \\p{L}+ today");
+    private static final Pattern PRESENT_LIST = Pattern.compile(
+            "^(?:here|present|attend(?:ing|ees|ed)|there|in the room|in)\\s*[:;-]\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ABSENT_IN_LIST = Pattern.compile(
+            "(?:apols?|apologies|absent|not here|missing|regrets)\\b[:;\\s-]*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LATE =
+            Pattern.compile("\\b(?:late|later|at \\d|came|joins?|joined|minutes)\\b", Pattern.CASE_INSENSITIVE);
+    private static final double PART_IN_WHICH_APOLOGIES_ARE_READ = 0.15;
+    private static final int SENTENCES_AT_LEAST = 12;
+
+    private final Talk talk;
+
+    AttendanceReader(Talk talk) {
+        this.talk = talk;
+    }
+
+    List<Presence> read() {
+        Map<String, Integer> words = new LinkedHashMap<>();
+        Map<String, Duration> time = new LinkedHashMap<>();
+        Map<String, Person> known = new LinkedHashMap<>();
+        countSpeech(words, time, known);
+        Set<Person> present = new LinkedHashSet<>(known.values());
+        Set<Person> apologies = new LinkedHashSet<>();
+        if (talk.source().isNotes()) {
+            listed(present, apologies);
+        }
+        apologies.addAll(apologised());
+        apologies.removeAll(present);
+        if (words.isEmpty() && present.isEmpty()) {
+            invited().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
+        }
+        int all = words.values().stream().mapToInt(Integer::intValue).sum();
+        List<Presence> attendance = new ArrayList<>();
+        for (Map.Entry<String, Integer> speaker : words.entrySet()) {
+            Person person = known.get(speaker.getKey());
+            double share = all == 0 ? 0 : Math.round(1000.0 * speaker.getValue() / all) / 1000.0;
+            attendance.add(new Presence(
+                    speaker.getKey(),
+                    person == null ? null : person.role(),
+                    true,
+                    speaker.getValue(),
+                    share,
+                    time.get(speaker.getKey())));
+        }
+        Set<String> done = new HashSet<>(words.keySet());
+        present.stream()
+                .filter(p -> done.add(p.name()))
+                .forEach(p -> attendance.add(new Presence(p.name(), p.role(), true, 0, 0, null)));
+        Set<Person> absent = new LinkedHashSet<>(invited());
+        absent.addAll(apologies);
+        absent.stream()
+                .filter(p -> done.add(p.name()))
+                .forEach(p -> attendance.add(new Presence(p.name(), p.role(), false, 0, 0, null)));
+        return attendance;
+    }
+
+    private List<Person> invited() {
+        return talk.meeting().roster().stream()
+                .filter(p -> talk.meeting().invited().contains(p.name()))
+                .toList();
+    }
+
+    private void countSpeech(Map<String, Integer> words, Map<String, Duration> time, Map<String, Person> known) {
+        for (Utterance u : talk.source().utterances()) {
+            if (u.speaker() == null) {
+                continue;
+            }
+            Person person = talk.speaker(u.n());
+            String name = person == null ? u.speaker() : person.name();
+            if (person != null) {
+                known.put(name, person);
+            }
+            words.merge(name, Words.count(u.text()), Integer::sum);
+            Duration spoken = lengthOf(u);
+            if (spoken != null) {
+                time.merge(name, spoken, Duration::plus);
+            }
+        }
+    }
+
+    private Duration lengthOf(Utterance u) {
+        if (u.start() == null) {
+            return null;
+        }
+        Duration until = u.end();
+        if (until == null && u.n() + 1 < talk.utterances()) {
+            until = talk.source().utterances().get(u.n() + 1).start();
+        }
+        return until == null || until.compareTo(u.start()) < 0 ? Duration.ZERO : until.minus(u.start());
+    }
+
+    /** The line of notes that lists who is there, and who is not. */
+    private void listed(Set<Person> present, Set<Person> apologies) {
+        Mentions mentions = new Mentions(talk.meeting().people());
+        for (Utterance line : talk.source().utterances()) {
+            Matcher list = PRESENT_LIST.matcher(line.text());
+            if (list.find()) {
+                Matcher absent = ABSENT_IN_LIST.matcher(line.text());
+                int cut = absent.find() ? absent.start() : line.text().length();
+                for (Mention m : mentions.in(line.text())) {
+                    (m.start() < cut ? present : apologies).add(m.person());
+                }
+            } else if (ABSENT_IN_LIST.matcher(line.text()).lookingAt()) {
+                mentions.in(line.text()).forEach(m -> apologies.add(m.person()));
+            }
+        }
+    }
+
+    private Set<Person> apologised() {
+        Set<Person> people = new LinkedHashSet<>();
+        int last = Math.max(SENTENCES_AT_LEAST, (int) (talk.sentences().size() * PART_IN_WHICH_APOLOGIES_ARE_READ));
+        for (Sentence s :
+                talk.sentences().subList(0, Math.min(last, talk.sentences().size()))) {
+            if (APOLOGY.matches(s.plain()) && !PRESENT_LIST.matcher(s.text()).find()) {
+                s.mentions().stream()
+                        .filter(m -> !LATE.matcher(s.text()
+                                        .substring(m.end(), Math.min(s.text().length(), m.end() + 20)))
+                                .find())
+                        .filter(m -> !m.person().equals(s.speaker()))
+                        .limit(2)
+                        .forEach(m -> people.add(m.person()));
+            }
+        }
+        return people;
+    }
+}

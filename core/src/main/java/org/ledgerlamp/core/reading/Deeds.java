@@ -1,0 +1,31 @@
+package org.ledgerlamp.core.reading;
+
+/** Verbs of things that people undertake to do after a meeting, and of things they merely say or do within it. */
+final class Deeds {
+    static final String VERB =
+            "(?:send|check|ask|call|ring|email|e-mail|mail|message|text|write|draft|book|order|find|talk|speak|chase|prepare|update|fix|arrange|bring|finish"
+                    + "|circulate|share|confirm|move|change|add|test|run|follow|contact|sort|organise|organize|schedule|drop|pick|print|collect|put|get|do|make|set|look|file|submit|sign"
+                    + "|pay|buy|price|measure|count|redo|review|read|see|cancel|close|open|invite|clean|replace|remove|take|tell|let|pass|post|publish|order|quote|cost|compare|list|label|pull"
+                    + "|push|raise|report|record|log|train|cover|meet|visit|walk|hand|deliver|ship|return|swap|switch|turn|upload|download|work|write|build|cut|paint|mend|repair|install|inspect"
+                    + "|try|start|plan|propose|present|give|hold|keep|clear|lock|unlock|phone|chat|catch|nudge|remind|reply|answer|respond|dig|go|come|copy|forward|draw|sketch|resend|reprint|rewrite|rework|rerun|retest|rebook|tidy|tag|merge|deploy|roll|patch|escalate|document|translate|proofread|edit|scan|type|lend|borrow|fetch|grab|stick|throw|weigh|sample|swab|ring round|round up|line up|double check|double-check|recheck|investigate|summarise|analyse|calculate|work out|figure out|budget|invoice|credit|refund|register|apply|request|approach|recruit|advertise|interview|hire|shortlist|notify|inform|brief|warn)";
+
+    private static final CueTable WITHIN_THE_MEETING = new CueTable()
+            .cue(
+                    1,
+                    "said of the meeting itself",
+                    "i'll (?:be|say|admit|bet|start|stop|wait|read (?:it|that|them) out|skip|go first|go next|shut up|leave it there|tell you|put it this way|come (?:back )?to|come on to|just say|repeat|give you (?:an example|the short)|share my screen|take you|show you|explain|keep (?:it|this) (?:short|brief|quick)|move on|let you|never|see you|miss|live|survive|manage|try to be|grant|pass on|take the minutes|have (?:a|another|some) (?:coffee|tea|biscuit))"
+                            + "|can you (?:hear|see|all|say|repeat|tell|explain|walk|take us|take me|give us|remind|just start|start|imagine|believe|mute|unmute|speak up|scroll|zoom|shut|close the door|pass)"
+                            + "|could you (?:hear|see|say|repeat|tell|explain|walk|take us|take me|give us|remind|start|mute|unmute|speak up|scroll|zoom|shut|pass)"
+                            + "|will you (?:just )?(?:start|tell|take us|walk|go)|would you (?:like to )?(?:start|tell|take us|walk|go first|say)"
+                            + "|let me (?:just )?(?:see|think|finish|say|start|explain|tell|read|share|find it|be clear|put|give you|just say|guess|stop|ask|get this|go)"
+                            + "|i can (?:hear|see|tell|say|imagine|understand|live|believe|only|remember|feel|smell|hardly|think)"
+                            + "|i could (?:be|have|see|hear|tell|say|live|murder|do without|not)|i need to (?:say|understand|know|be|go|leave|hear|stop|think)|i have to (?:say|admit|be|go|confess|ask|leave|run)"
+                            + "|i must (?:say|admit|be|have)|please (?:go on|carry on|do|continue)|i'll take (?:your word|that as)|i'll believe");
+
+    private Deeds() {}
+
+    /** Whether the sentence is about the running conversation rather than about later. */
+    static boolean isWithinTheMeeting(String plain) {
+        return WITHIN_THE_MEETING.matches(plain);
+    }
+}

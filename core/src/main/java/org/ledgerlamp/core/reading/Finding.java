@@ -1,0 +1,64 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.List;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.time.SpokenDate;
+
+/**
+ * What reading a source yields.
+ *
+ * @param kind what it is
+ * @param said the words that carry it, as said: what the line is worded from
+ * @param speaker who said them, or null
+ * @param addressee who they were said to, or null
+ * @param owner for an action who is to do it, or null where open
+ * @param due for an action the date said, or null
+ * @param backing for a decision who proposed, assented and objected, or null
+ * @param certainty between 0 and 1
+ * @param reasons why, in words
+ * @param evidence the passages it rests on, the carrying one first; never empty
+ */
+public record Finding(
+        Kind kind,
+        String said,
+        Person speaker,
+        Person addressee,
+        Person owner,
+        SpokenDate due,
+        Backing backing,
+        double certainty,
+        List<String> reasons,
+        List<Evidence> evidence) {
+    public Finding {
+        if (evidence.isEmpty()) {
+            throw new IllegalArgumentException("a finding without evidence: " + said);
+        }
+        reasons = List.copyOf(reasons);
+        evidence = List.copyOf(evidence);
+    }
+
+    /**
+     * Who stood behind a decision.
+     *
+     * @param proposedBy full name or null
+     * @param assentedBy full names
+     * @param objectedBy full names
+     * @param standing what follows from these
+     */
+    public record Backing(String proposedBy, List<String> assentedBy, List<String> objectedBy, Standing standing) {}
+
+    /** The utterance that carries it. */
+    public int utterance() {
+        return evidence.getFirst().utterance();
+    }
+
+    Finding with(
+            Person newOwner,
+            SpokenDate newDue,
+            double newCertainty,
+            List<String> newReasons,
+            List<Evidence> newEvidence) {
+        return new Finding(
+                kind, said, speaker, addressee, newOwner, newDue, backing, newCertainty, newReasons, newEvidence);
+    }
+}

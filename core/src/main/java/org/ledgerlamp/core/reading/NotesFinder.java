@@ -1,0 +1,163 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.source.Mark;
+import org.ledgerlamp.core.source.NoteLine;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.time.SpokenDate;
+
+/**
+ * Reads note lines: by their mark, or, unmarked, by the shorthand people use for who does what and what was settled.
+ */
+final class NotesFinder {
+    private static final Pattern NAME_TO_DO =
+            Pattern.compile("^\\s*(?:to|will|2)?\\s*" + Deeds.VERB + "(?:s|es|ing)?\\b", Pattern.CASE_INSENSITIVE);
+    private static final CueTable SETTLED = new CueTable()
+            .cue(
+                    0.65,
+                    "noted as settled",
+                    "agreed|decided|approved|carried|all hands|unanimous|all in favour|ok'd|signed off|all happy|nobody argued|no objections")
+            .cue(
+                    0.55,
+                    "noted as outcome",
+                    "^(?:so|->|=>|therefore|not|no|stay|stays|keep|leave|scrap|drop) .*|.*(?:stays?|stay on|instead|rather than|not before|scrapped|dropped|postponed|put off)(?: .*)?");
+    private static final Pattern ARROW = Pattern.compile("(?:^|\\s)(?:-+>|=+>|→)\\s*");
+    private static final CueTable ASKED = new CueTable()
+            .cue(
+                    0.6,
+                    "noted as open",
+                    ".*\\?\\??(?:\\s*\\(.*\\))?$|not sure|unclear|left open|tbc|don't know|nobody knows|who knows");
+    private static final CueTable WORRY = new CueTable()
+            .cue(
+                    0.6,
+                    "noted as a worry",
+                    "worr(?:y|ied)|risk|danger|if .* (?:we lose|fails|void|late)|must be before|only \\p{L}+ (?:can|knows|has)|dead(?:line)?");
+    private static final CueTable GOOD = new CueTable()
+            .cue(
+                    0.6,
+                    "noted as good",
+                    ".*!!$|good|great|record|best ever|well done|sold out|up on last|ahead|saved|sound");
+    private static final CueTable BAD = new CueTable()
+            .cue(
+                    0.6,
+                    "noted as bad",
+                    "bad|broken|lost|late|shut|dead|failed|missing|behind|cracked|gone|overdue|lapsed|was \\d+|down to|complaints?|shortfall");
+
+    private final Talk talk;
+
+    NotesFinder(Talk talk) {
+        this.talk = talk;
+    }
+
+    List<Finding> find() {
+        List<Finding> found = new ArrayList<>();
+        Source source = talk.source();
+        for (NoteLine line : source.noteLines()) {
+            if (!line.heading() && line.mark().filter(m -> m == Mark.DONE).isEmpty()) {
+                read(line).ifPresent(found::add);
+            }
+        }
+        return found;
+    }
+
+    private Optional<Finding> read(NoteLine line) {
+        List<Sentence> sentences = talk.of(line.n());
+        if (sentences.isEmpty()) {
+            return Optional.empty();
+        }
+        Kind kind = line.mark().map(NotesFinder::kindOf).orElse(null);
+        Judgement judgement = new Judgement();
+        List<Mention> mentions =
+                sentences.stream().flatMap(s -> s.mentions().stream()).toList();
+        Person owner = ownerIn(line, sentences.getFirst());
+        if (kind != null) {
+            judgement.favours(0.95, "marked so in the notes");
+            owner = owner == null && kind == Kind.ACTION && !mentions.isEmpty()
+                    ? mentions.getFirst().person()
+                    : owner;
+        } else {
+            kind = kindOf(line, owner, sentences.getFirst().plain(), judgement);
+        }
+        if (kind == null || judgement.certainty() < Thresholds.WORTH_KEEPING) {
+            return Optional.empty();
+        }
+        SpokenDate due = kind != Kind.ACTION
+                ? null
+                : sentences.stream()
+                        .flatMap(s -> s.dates().stream())
+                        .findFirst()
+                        .orElse(null);
+        Finding.Backing backing =
+                kind == Kind.DECISION ? new Finding.Backing(null, List.of(), List.of(), Standing.AGREED) : null;
+        return Optional.of(new Finding(
+                kind,
+                line.text(),
+                null,
+                null,
+                kind == Kind.ACTION ? owner : null,
+                due,
+                backing,
+                judgement.certainty(),
+                judgement.reasons(),
+                sentences.stream().map(talk::evidence).limit(5).toList()));
+    }
+
+    private static Kind kindOf(NoteLine line, Person owner, String plain, Judgement judgement) {
+        if (owner != null) {
+            judgement.favours(0.65, "noted as somebody's to do");
+            return Kind.ACTION;
+        }
+        if (ASKED.matches(plain)) {
+            judgement.favours(ASKED, plain);
+            return Kind.QUESTION;
+        }
+        if (SETTLED.matches(plain) || ARROW.matcher(line.text()).find()) {
+            judgement.favours(0.6, "noted as outcome");
+            return Kind.DECISION;
+        }
+        if (WORRY.matches(plain)) {
+            judgement.favours(WORRY, plain);
+            return Kind.RISK;
+        }
+        if (GOOD.matches(plain)) {
+            judgement.favours(GOOD, plain);
+            return Kind.HIGHLIGHT;
+        }
+        if (BAD.matches(plain)) {
+            judgement.favours(BAD, plain);
+            return Kind.LOWLIGHT;
+        }
+        return null;
+    }
+
+    private static Kind kindOf(Mark mark) {
+        return switch (mark) {
+            case ACTION, TASK, DONE -> Kind.ACTION;
+            case DECISION -> Kind.DECISION;
+            case QUESTION -> Kind.QUESTION;
+            case RISK -> Kind.RISK;
+            case HIGHLIGHT -> Kind.HIGHLIGHT;
+            case LOWLIGHT -> Kind.LOWLIGHT;
+        };
+    }
+
+    /** "PV to do the letter", "FN order kit": the person a line begins with, where a deed follows. */
+    private static Person ownerIn(NoteLine line, Sentence s) {
+        Matcher arrow = ARROW.matcher(line.text());
+        int from = arrow.lookingAt() ? arrow.end() : 0;
+        for (Mention mention : s.mentions()) {
+            String before = s.text().substring(Math.min(from, mention.start()), mention.start());
+            if (before.isBlank()
+                    && NAME_TO_DO.matcher(s.text().substring(mention.end())).find()) {
+                return mention.person();
+            }
+        }
+        return null;
+    }
+}

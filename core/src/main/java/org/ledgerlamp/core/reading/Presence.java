@@ -1,0 +1,15 @@
+package org.ledgerlamp.core.reading;
+
+import java.time.Duration;
+
+/**
+ * Whether somebody was there, and how much of the talk was theirs.
+ *
+ * @param name full name, or the name heard where the roster has none
+ * @param role the roster's, or null
+ * @param present whether the person was there; otherwise expected and absent
+ * @param words words spoken, 0 where unknown
+ * @param share of all words spoken, 0 to 1
+ * @param time spent speaking, or null where the source has no times
+ */
+public record Presence(String name, String role, boolean present, int words, double share, Duration time) {}

@@ -1,0 +1,125 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.ledgerlamp.core.language.Sentences;
+import org.ledgerlamp.core.language.Span;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Mentions;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.people.Roster;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.core.time.SpokenDates;
+
+/** A source laid out in sentences, each with its speaker, ready for the finders. */
+final class Talk {
+    private final Source source;
+    private final MeetingFacts meeting;
+    private final List<Sentence> sentences = new ArrayList<>();
+    private final int[] firstSentence;
+    private final Map<String, Person> speakers = new HashMap<>();
+
+    Talk(Source source, MeetingFacts meeting) {
+        this.source = source;
+        this.meeting = meeting;
+        Roster roster = meeting.people();
+        Roster invited = new Roster(meeting.roster().stream()
+                .filter(p -> meeting.invited().contains(p.name()))
+                .toList());
+        for (String name : source.speakers()) {
+            // Of two people of one name the invited one is the likelier to speak.
+            roster.resolve(name).or(() -> invited.resolve(name)).ifPresent(p -> speakers.put(name, p));
+        }
+        Mentions mentions = new Mentions(roster);
+        firstSentence = new int[source.utterances().size() + 1];
+        for (Utterance u : source.utterances()) {
+            firstSentence[u.n()] = sentences.size();
+            for (Span span : Sentences.of(u.text())) {
+                sentences.add(sentence(u, span, mentions));
+            }
+        }
+        firstSentence[source.utterances().size()] = sentences.size();
+    }
+
+    private Sentence sentence(Utterance u, Span span, Mentions mentions) {
+        String text = span.of(u.text());
+        List<Mention> named = mentions.in(text);
+        String plain = Fillers.removed(text).toLowerCase(Locale.ROOT).replace('’', '\'');
+        return new Sentence(
+                sentences.size(),
+                u.n(),
+                span.start(),
+                span.end(),
+                text,
+                plain,
+                speakers.get(u.speaker()),
+                named,
+                SpokenDates.in(text, meeting.calendar()),
+                Words.content(plain));
+    }
+
+    Source source() {
+        return source;
+    }
+
+    MeetingFacts meeting() {
+        return meeting;
+    }
+
+    List<Sentence> sentences() {
+        return sentences;
+    }
+
+    int utterances() {
+        return firstSentence.length - 1;
+    }
+
+    /** The sentences of utterance {@code n}; none beyond the talk's ends. */
+    List<Sentence> of(int n) {
+        return n < 0 || n >= utterances() ? List.of() : sentences.subList(firstSentence[n], firstSentence[n + 1]);
+    }
+
+    /** Who speaks in utterance {@code n}, or null where unknown. */
+    Person speaker(int n) {
+        return speakers.get(source.utterances().get(n).speaker());
+    }
+
+    /** Whether the two utterances come from different mouths; where nobody is named, every utterance may. */
+    boolean differ(int a, int b) {
+        String first = source.utterances().get(a).speaker();
+        String second = source.utterances().get(b).speaker();
+        return first == null || second == null || !Objects.equals(first, second);
+    }
+
+    /** The next utterances, at most {@code most}, that somebody else than the speaker of {@code n} makes. */
+    List<Integer> replies(int n, int most) {
+        List<Integer> replies = new ArrayList<>();
+        for (int i = n + 1; i < utterances() && i <= n + most + 2 && replies.size() < most; i++) {
+            if (differ(n, i)) {
+                replies.add(i);
+            }
+        }
+        return replies;
+    }
+
+    /** The sentence before {@code s}, or null at the beginning. */
+    Sentence before(Sentence s) {
+        return s.index() == 0 ? null : sentences.get(s.index() - 1);
+    }
+
+    /** The sentence after {@code s}, or null at the end. */
+    Sentence after(Sentence s) {
+        return s.index() + 1 == sentences.size() ? null : sentences.get(s.index() + 1);
+    }
+
+    Evidence evidence(Sentence s) {
+        Utterance u = source.utterances().get(s.utterance());
+        return new Evidence(Evidence.Origin.TALK, s.utterance(), u.start(), u.speaker(), s.start(), s.end(), s.text());
+    }
+}

@@ -1,0 +1,55 @@
+package org.ledgerlamp.core.source;
+
+import java.util.List;
+
+/** Where every source comes in: recognises the format by content and reads it. */
+public final class SourceDesk {
+    /** The more a format says of itself, the earlier it is asked; notes take whatever is left. */
+    private static final List<SourceReader> READERS =
+            List.of(new WebVttReader(), new JsonReader(), new SubRipReader(), new LayoutReader(), new NotesReader());
+
+    private final Limits limits;
+
+    public SourceDesk(Limits limits) {
+        this.limits = limits;
+    }
+
+    /**
+     * Reads a source.
+     *
+     * @param bytes the file as it came; not changed
+     * @return the talk or notes, with the places that could not be read
+     * @throws UnreadableSource where nothing can be read, naming the place and what was expected
+     */
+    public Source read(byte[] bytes) throws UnreadableSource {
+        SourceText text = decode(bytes);
+        for (SourceReader reader : READERS) {
+            if (reader.recognises(text)) {
+                return reader.read(text, limits);
+            }
+        }
+        throw new IllegalStateException("the notes reader recognises every text");
+    }
+
+    /**
+     * Reads notes, even where their lines look like a transcript's.
+     *
+     * @throws UnreadableSource as {@link #read}
+     */
+    public Source readNotes(byte[] bytes) throws UnreadableSource {
+        return new NotesReader().read(decode(bytes), limits);
+    }
+
+    private SourceText decode(byte[] bytes) throws UnreadableSource {
+        if (bytes.length > limits.bytes()) {
+            throw new UnreadableSource(
+                    "whole file",
+                    "%,d bytes are more than the limit of %,d; split the file".formatted(bytes.length, limits.bytes()));
+        }
+        SourceText text = SourceText.decode(bytes);
+        if (text.text().isBlank()) {
+            throw new UnreadableSource("whole file", "there is not a word in it");
+        }
+        return text;
+    }
+}

@@ -1,0 +1,70 @@
+package org.ledgerlamp.core.time;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.temporal.TemporalAdjusters;
+
+/**
+ * The days that relative expressions mean, seen from one meeting. Weeks start on Monday.
+ *
+ * @param today the meeting's date
+ * @param nextMeeting the date of the next one of the series, or null
+ */
+public record Calendar(LocalDate today, LocalDate nextMeeting) {
+
+    /** The coming {@code day}: within the next seven days, never today. */
+    LocalDate coming(DayOfWeek day) {
+        return today.with(TemporalAdjusters.next(day));
+    }
+
+    /** {@code day} of the week after this one. */
+    LocalDate ofNextWeek(DayOfWeek day) {
+        return today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY))
+                .plusWeeks(1)
+                .with(TemporalAdjusters.nextOrSame(day));
+    }
+
+    /** Friday of this week; the coming one where this week's has passed. */
+    LocalDate endOfWeek() {
+        return today.with(TemporalAdjusters.nextOrSame(DayOfWeek.FRIDAY));
+    }
+
+    LocalDate endOfMonth() {
+        return today.with(TemporalAdjusters.lastDayOfMonth());
+    }
+
+    LocalDate endOfQuarter() {
+        int lastMonth = (today.getMonthValue() + 2) / 3 * 3;
+        return today.withDayOfMonth(1).withMonth(lastMonth).with(TemporalAdjusters.lastDayOfMonth());
+    }
+
+    /** Last day of quarter 1 to 4, this year's unless it has passed. */
+    LocalDate endOfQuarter(int quarter) {
+        LocalDate end = LocalDate.of(today.getYear(), quarter * 3, 1).with(TemporalAdjusters.lastDayOfMonth());
+        return end.isBefore(today) ? end.plusYears(1).with(TemporalAdjusters.lastDayOfMonth()) : end;
+    }
+
+    /** The coming {@code dayOfMonth}; today counts. Null where no month of the coming year has it. */
+    LocalDate comingDayOfMonth(int dayOfMonth) {
+        LocalDate month = today.withDayOfMonth(1);
+        for (int i = 0; i < 12; i++, month = month.plusMonths(1)) {
+            if (dayOfMonth <= month.lengthOfMonth()
+                    && !month.withDayOfMonth(dayOfMonth).isBefore(today)) {
+                return month.withDayOfMonth(dayOfMonth);
+            }
+        }
+        return null;
+    }
+
+    /** The coming {@code day} of {@code month}, cut to the month's length. */
+    LocalDate comingInMonth(Month month, int day) {
+        LocalDate first = LocalDate.of(today.getYear(), month, 1);
+        LocalDate date = first.withDayOfMonth(Math.min(day, first.lengthOfMonth()));
+        if (date.isBefore(today)) {
+            LocalDate later = first.plusYears(1);
+            return later.withDayOfMonth(Math.min(day, later.lengthOfMonth()));
+        }
+        return date;
+    }
+}

@@ -1,0 +1,2 @@
+/** Dates as people say them, and the days they mean. */
+package org.ledgerlamp.core.time;
