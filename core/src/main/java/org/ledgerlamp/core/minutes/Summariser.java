@@ -3,6 +3,7 @@ package org.ledgerlamp.core.minutes;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Reading;
 import org.ledgerlamp.core.reading.Topic;
@@ -15,29 +16,33 @@ final class Summariser {
     private Summariser() {}
 
     static Summary of(Reading reading, List<Line> lines) {
+        List<Line> told = new ArrayList<>(best(lines, Kind.DECISION, MOST_DECISIONS));
+        for (Kind kind : List.of(Kind.HIGHLIGHT, Kind.LOWLIGHT, Kind.RISK)) {
+            told.addAll(best(lines, kind, 1));
+        }
+        List<String> sentences = new ArrayList<>(told.stream().map(Line::text).toList());
+        long actions = lines.stream().filter(l -> l.kind() == Kind.ACTION).count();
+        if (actions > 0) {
+            sentences.add(actions == 1 ? "One action was taken on." : actions + " actions were taken on.");
+        }
         List<String> titles = reading.topics().stream()
                 .map(Topic::title)
                 .distinct()
                 .limit(MOST_TOPICS)
                 .toList();
-        List<Line> decisions = best(lines, Kind.DECISION, MOST_DECISIONS);
-        List<String> sentences = new ArrayList<>();
-        decisions.forEach(d -> sentences.add(d.text()));
-        best(lines, Kind.HIGHLIGHT, 1).forEach(h -> sentences.add(h.text()));
-        best(lines, Kind.LOWLIGHT, 1).forEach(l -> sentences.add(l.text()));
-        best(lines, Kind.RISK, 1).forEach(r -> sentences.add(r.text()));
-        long actions = lines.stream().filter(l -> l.kind() == Kind.ACTION).count();
-        if (actions > 0) {
-            sentences.add(actions == 1 ? "One action was taken on." : actions + " actions were taken on.");
+        if (!titles.isEmpty()) {
+            sentences.add("Talked about: " + String.join("; ", titles) + ".");
         }
-        String about = titles.isEmpty() ? "" : "Talked about: " + String.join("; ", titles) + ".";
-        if (!about.isEmpty()) {
-            sentences.add(about);
+        if (sentences.isEmpty()) {
+            sentences.add("Nothing was settled.");
         }
-        String oneLine = decisions.isEmpty()
-                ? about.isEmpty() ? "Nothing was settled." : about
-                : best(lines, Kind.DECISION, 1).getFirst().text();
-        return new Summary(oneLine, sentences.isEmpty() ? oneLine : String.join(" ", sentences));
+        List<Evidence> evidence =
+                told.stream().map(l -> l.evidence().getFirst()).toList();
+        String oneLine = best(lines, Kind.DECISION, 1).stream()
+                .map(Line::text)
+                .findFirst()
+                .orElse(sentences.getLast());
+        return new Summary(oneLine, String.join(" ", sentences), evidence);
     }
 
     /** The most certain lines of a kind, in order of speech. */
