@@ -1,0 +1,82 @@
+package org.ledgerlamp.server.access;
+
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.ledgerlamp.server.common.Refusal;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Creates teams and members, and knows them by address. */
+@Service
+public class AccessService implements UserDetailsService {
+    private final Teams teams;
+    private final Members members;
+    private final PasswordEncoder passwords;
+
+    AccessService(Teams teams, Members members, PasswordEncoder passwords) {
+        this.teams = teams;
+        this.members = members;
+        this.passwords = passwords;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public UserDetails loadUserByUsername(String email) {
+        return members.findByEmail(Member.normal(email))
+                .map(SignedIn::new)
+                .orElseThrow(() -> new UsernameNotFoundException("no member of that address"));
+    }
+
+    /** Whether nobody can sign in yet. */
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return members.count() == 0;
+    }
+
+    /**
+     * Creates a team.
+     *
+     * @return its id
+     */
+    @Transactional
+    public UUID createTeam(String name) {
+        return teams.save(new Team(name)).id();
+    }
+
+    /**
+     * Creates a member; the password is kept as a bcrypt hash alone.
+     *
+     * @throws Refusal where the address is taken
+     */
+    @Transactional
+    public SignedIn createMember(UUID teamId, String name, String email, String password) {
+        if (members.findByEmail(Member.normal(email)).isPresent()) {
+            throw Refusal.conflict("There is a member of that address already.");
+        }
+        return new SignedIn(members.save(new Member(teamId, name, email, passwords.encode(password))));
+    }
+
+    /** The team's name. */
+    @Transactional(readOnly = true)
+    public String teamName(UUID teamId) {
+        return teams.findById(teamId).orElseThrow().name();
+    }
+
+    /** The names of the team's members, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> memberNames(UUID teamId) {
+        return members.findByTeamId(teamId).stream().collect(Collectors.toMap(Member::id, Member::name));
+    }
+
+    /** The team's next folio number, taken for good when the caller's transaction commits. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public int takeFolioNumber(UUID teamId) {
+        return teams.lock(teamId).orElseThrow().takeFolioNumber();
+    }
+}

@@ -1,0 +1,84 @@
+package org.ledgerlamp.server.access;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may send what: every route of the API wants a member, but for signing in and the very first visit. */
+@Configuration
+class SecurityConfiguration {
+    /** Everything comes from our own origin; nothing is inline; nobody frames us. */
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' data:; connect-src 'self';"
+                    + " manifest-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    PasswordEncoder passwordEncoder() {
+        return new BCryptPasswordEncoder(12);
+    }
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, SignInThrottle throttle) throws Exception {
+        return http.authorizeHttpRequests(
+                        routes -> routes.requestMatchers("/api/setup", "/api/session", "/actuator/health")
+                                .permitAll()
+                                .requestMatchers("/api/**", "/actuator/**")
+                                .hasRole("MEMBER")
+                                .anyRequest()
+                                .permitAll())
+                .csrf(csrf -> csrf.spa())
+                .formLogin(form -> form.loginProcessingUrl("/api/session")
+                        .usernameParameter("email")
+                        .passwordParameter("password")
+                        .successHandler((request, response, who) -> {
+                            throttle.forget(request.getParameter("email"));
+                            response.setStatus(HttpStatus.NO_CONTENT.value());
+                        })
+                        .failureHandler((request, response, e) -> {
+                            throttle.count(request.getParameter("email"));
+                            problem(
+                                    response,
+                                    HttpStatus.UNAUTHORIZED,
+                                    "Not signed in",
+                                    "Address and password do not belong together.");
+                        })
+                        .permitAll())
+                .logout(out -> out.logoutUrl("/api/session/end")
+                        .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
+                .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, e) ->
+                                problem(response, HttpStatus.UNAUTHORIZED, "Not signed in", "Sign in first."))
+                        .accessDeniedHandler((request, response, e) -> problem(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "Refused",
+                                "The request did not carry this session's token; reload the page.")))
+                .requestCache(cache -> cache.disable())
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .frameOptions(HeadersConfigurer.FrameOptionsConfig::deny)
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
+                .addFilterBefore(
+                        throttle,
+                        org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter.class)
+                .sessionManagement(Customizer.withDefaults())
+                .build();
+    }
+
+    static void problem(HttpServletResponse response, HttpStatus status, String title, String detail)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.getWriter()
+                .write("{\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}".formatted(title, status.value(), detail));
+    }
+}

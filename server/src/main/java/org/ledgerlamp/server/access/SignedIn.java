@@ -1,0 +1,65 @@
+package org.ledgerlamp.server.access;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.CredentialsContainer;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/** The member on whose behalf a request runs; kept in the session, without the password's hash. */
+public final class SignedIn implements UserDetails, CredentialsContainer {
+    private static final long serialVersionUID = 1L;
+
+    private final UUID memberId;
+    private final UUID teamId;
+    private final String name;
+    private final String email;
+    private String passwordHash;
+
+    SignedIn(Member member) {
+        this.memberId = member.id();
+        this.teamId = member.teamId();
+        this.name = member.name();
+        this.email = member.email();
+        this.passwordHash = member.passwordHash();
+    }
+
+    public UUID memberId() {
+        return memberId;
+    }
+
+    /** The team whose rows this member may see and change. */
+    public UUID teamId() {
+        return teamId;
+    }
+
+    public String name() {
+        return name;
+    }
+
+    public String email() {
+        return email;
+    }
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of(new SimpleGrantedAuthority("ROLE_MEMBER"));
+    }
+
+    @Override
+    public String getPassword() {
+        return passwordHash;
+    }
+
+    @Override
+    public String getUsername() {
+        return email;
+    }
+
+    @Override
+    public void eraseCredentials() {
+        passwordHash = null;
+    }
+}

@@ -1,0 +1,128 @@
+package org.ledgerlamp.server.day;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.meetings.Meeting;
+import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.roster.RosterPerson;
+import org.ledgerlamp.server.tray.SourceFile;
+import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The day sheet over HTTP. */
+@RestController
+@Transactional(readOnly = true)
+class DayController {
+    private final MeetingService meetings;
+    private final MinutesService minutes;
+    private final TrayService tray;
+
+    DayController(MeetingService meetings, MinutesService minutes, TrayService tray) {
+        this.meetings = meetings;
+        this.minutes = minutes;
+        this.tray = tray;
+    }
+
+    /**
+     * A meeting of the day.
+     *
+     * @param minutesId its draft, or null
+     * @param folio its folio, or null
+     */
+    record Entry(
+            UUID meetingId,
+            String title,
+            @Nullable LocalTime start,
+            @Nullable Integer plannedMinutes,
+            String zone,
+            @Nullable String location,
+            @Nullable String kind,
+            List<String> people,
+            @Nullable UUID minutesId,
+            @Nullable Integer folio,
+            long pencil,
+            long ink) {}
+
+    record WaitingSource(
+            UUID id,
+            String name,
+            Instant receivedAt,
+            boolean broken,
+            boolean notes,
+            @Nullable Integer seconds,
+            int passages,
+            List<String> speakers) {
+        static WaitingSource of(SourceFile f) {
+            return new WaitingSource(
+                    f.id(),
+                    f.name(),
+                    f.receivedAt(),
+                    f.state() == SourceFile.State.BROKEN,
+                    f.isNotes(),
+                    f.seconds(),
+                    f.passages(),
+                    f.facts().speakers());
+        }
+    }
+
+    record WaitingDraft(UUID minutesId, String title, LocalDate date, long pencil, long ink) {}
+
+    record DaySheet(LocalDate date, List<Entry> meetings, List<WaitingSource> sources, List<WaitingDraft> drafts) {}
+
+    @GetMapping("/api/day")
+    DaySheet day(@AuthenticationPrincipal SignedIn who, @RequestParam LocalDate date) {
+        List<Meeting> held = meetings.between(who.teamId(), date, date);
+        Map<UUID, Minutes> byMeeting = new HashMap<>();
+        minutes.ofMeetings(who.teamId(), held.stream().map(Meeting::id).toList())
+                .forEach(m -> byMeeting.put(m.meeting().id(), m));
+        List<Minutes> drafts = minutes.drafts(who.teamId());
+        Map<UUID, MinutesService.Progress> progress =
+                new HashMap<>(minutes.progress(drafts.stream().map(Minutes::id).toList()));
+        return new DaySheet(
+                date,
+                held.stream()
+                        .sorted(Comparator.comparing(Meeting::start, Comparator.nullsFirst(Comparator.naturalOrder())))
+                        .map(m -> entry(m, byMeeting.get(m.id()), progress))
+                        .toList(),
+                tray.waiting(who.teamId()).stream().map(WaitingSource::of).toList(),
+                drafts.stream()
+                        .map(d -> new WaitingDraft(
+                                d.id(),
+                                d.meeting().title(),
+                                d.meeting().date(),
+                                progress.get(d.id()).pencil(),
+                                progress.get(d.id()).ink()))
+                        .toList());
+    }
+
+    private static Entry entry(Meeting m, @Nullable Minutes written, Map<UUID, MinutesService.Progress> progress) {
+        MinutesService.Progress p = written == null ? null : progress.get(written.id());
+        return new Entry(
+                m.id(),
+                m.title(),
+                m.start(),
+                m.plannedMinutes(),
+                m.zone(),
+                m.location(),
+                m.kind(),
+                m.invited().stream().map(RosterPerson::name).toList(),
+                written == null ? null : written.id(),
+                written == null ? null : written.folio(),
+                p == null ? 0 : p.pencil(),
+                p == null ? 0 : p.ink());
+    }
+}

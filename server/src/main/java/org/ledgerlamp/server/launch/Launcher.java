@@ -1,0 +1,54 @@
+package org.ledgerlamp.server.launch;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.ledgerlamp.database.DatabaseFailure;
+import org.ledgerlamp.database.PrivateMariaDb;
+import org.ledgerlamp.database.PrivateMariaDb.Durability;
+import org.ledgerlamp.server.LedgerLamp;
+import org.springframework.boot.Banner;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Starts the private database, then the application on it; on the way out the other way round. */
+public final class Launcher {
+    private Launcher() {}
+
+    /**
+     * Runs until it is stopped.
+     *
+     * @param args the folder for data, then settings for Spring such as {@code --server.port=8077}
+     */
+    public static void main(String[] args) {
+        try {
+            Path data = Path.of(args[0]).toAbsolutePath();
+            start(data, Durability.SAFE, List.of(args).subList(1, args.length));
+        } catch (DatabaseFailure e) {
+            System.err.println("lamp: " + e.getMessage());
+            System.exit(1);
+        }
+    }
+
+    /**
+     * Starts database and application.
+     *
+     * @param data folder of everything that is kept
+     * @param settings further settings for Spring, each {@code --key=value}
+     * @return the running application; closing it leaves the database to the end of the process
+     */
+    public static ConfigurableApplicationContext start(Path data, Durability durability, List<String> settings) {
+        PrivateMariaDb database = PrivateMariaDb.start(data.resolve("mariadb"), durability);
+        SpringApplication.getShutdownHandlers().add(database::close);
+        List<String> arguments = new ArrayList<>(List.of(
+                "--lamp.data=" + data,
+                "--spring.datasource.url=" + database.jdbcUrl(),
+                "--spring.datasource.username=" + database.user()));
+        arguments.addAll(settings);
+        SpringApplication application = new SpringApplication(LedgerLamp.class);
+        application.setBannerMode(Banner.Mode.OFF);
+        application.setRegisterShutdownHook(true);
+        application.setLogStartupInfo(false);
+        return application.run(arguments.toArray(String[]::new));
+    }
+}

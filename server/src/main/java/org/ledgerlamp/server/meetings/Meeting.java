@@ -1,0 +1,141 @@
+package org.ledgerlamp.server.meetings;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.JoinTable;
+import jakarta.persistence.ManyToMany;
+import jakarta.persistence.OrderBy;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.server.common.Strings;
+import org.ledgerlamp.server.common.Versioned;
+import org.ledgerlamp.server.roster.RosterPerson;
+
+/** A meeting, held or to be held. */
+@Entity
+public class Meeting extends Versioned {
+    private String title;
+
+    @Column(name = "held_on")
+    private LocalDate date;
+
+    @Column(name = "starts_at")
+    private LocalTime start;
+
+    private String zone;
+
+    @Column(name = "planned_minutes")
+    private Integer plannedMinutes;
+
+    private String kind;
+    private String location;
+    private String series;
+
+    @Convert(converter = Strings.class)
+    @Column(columnDefinition = "longtext")
+    private List<String> agenda;
+
+    @Column(name = "next_meeting")
+    private LocalDate nextMeeting;
+
+    @ManyToMany
+    @JoinTable(
+            name = "meeting_person",
+            joinColumns = @JoinColumn(name = "meeting_id"),
+            inverseJoinColumns = @JoinColumn(name = "person_id"))
+    @OrderBy("name")
+    private Set<RosterPerson> invited = new LinkedHashSet<>();
+
+    protected Meeting() {}
+
+    Meeting(UUID teamId) {
+        super(teamId);
+    }
+
+    final void change(MeetingService.Facts facts, List<RosterPerson> people) {
+        title = facts.title().strip();
+        date = facts.date();
+        start = facts.start();
+        zone = facts.zone();
+        plannedMinutes = facts.plannedMinutes();
+        kind = facts.kind();
+        location = facts.location();
+        series = facts.series() == null || facts.series().isBlank()
+                ? null
+                : facts.series().strip();
+        agenda = facts.agenda().stream().map(String::strip).toList();
+        nextMeeting = facts.nextMeeting();
+        invited.clear();
+        invited.addAll(people);
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public LocalDate date() {
+        return date;
+    }
+
+    public LocalTime start() {
+        return start;
+    }
+
+    public String zone() {
+        return zone;
+    }
+
+    public Integer plannedMinutes() {
+        return plannedMinutes;
+    }
+
+    public String kind() {
+        return kind;
+    }
+
+    public String location() {
+        return location;
+    }
+
+    public String series() {
+        return series;
+    }
+
+    public List<String> agenda() {
+        return agenda;
+    }
+
+    public LocalDate nextMeeting() {
+        return nextMeeting;
+    }
+
+    public Set<RosterPerson> invited() {
+        return invited;
+    }
+
+    /** The meeting as the core knows meetings; {@code roster} is everybody who may be meant. */
+    public MeetingFacts facts(List<Person> roster) {
+        return new MeetingFacts(
+                title,
+                date,
+                start,
+                ZoneId.of(zone),
+                plannedMinutes,
+                kind,
+                location,
+                series,
+                roster,
+                invited.stream().map(RosterPerson::name).toList(),
+                agenda,
+                nextMeeting);
+    }
+}

@@ -1,0 +1,94 @@
+package org.ledgerlamp.server.meetings;
+
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.Versions;
+import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps meetings. */
+@Service
+@Transactional
+public class MeetingService {
+    private final Meetings meetings;
+    private final RosterService roster;
+
+    MeetingService(Meetings meetings, RosterService roster) {
+        this.meetings = meetings;
+        this.roster = roster;
+    }
+
+    /** What a member says of a meeting; {@code people} are ids of the roster. */
+    public record Facts(
+            @NotBlank @Size(max = 300) String title,
+            @NotNull LocalDate date,
+            @Nullable LocalTime start,
+            @NotBlank @Size(max = 60) String zone,
+            @Nullable @Min(1) @Max(1440) Integer plannedMinutes,
+            @Nullable @Size(max = 80) String kind,
+            @Nullable @Size(max = 300) String location,
+            @Nullable @Size(max = 160) String series,
+            @NotNull @Size(max = 100) List<@NotBlank @Size(max = 300) String> agenda,
+            @Nullable LocalDate nextMeeting,
+            @NotNull @Size(max = 200) List<UUID> people) {}
+
+    /** The team's meetings from one day to another, both included, newest first. */
+    @Transactional(readOnly = true)
+    public List<Meeting> between(UUID teamId, LocalDate from, LocalDate to) {
+        return meetings.between(teamId, from, to);
+    }
+
+    /** The names of the team's series. */
+    @Transactional(readOnly = true)
+    public List<String> series(UUID teamId) {
+        return meetings.series(teamId);
+    }
+
+    /** Of every series its last occurrence up to {@code day}. */
+    @Transactional(readOnly = true)
+    public List<Meeting> latestOfEachSeries(UUID teamId, LocalDate day) {
+        return meetings.latestOfEachSeries(teamId, day);
+    }
+
+    /** @throws Refusal where the team has no such meeting */
+    @Transactional(readOnly = true)
+    public Meeting one(UUID teamId, UUID id) {
+        return meetings.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("meeting"));
+    }
+
+    /** Creates a meeting. */
+    public Meeting create(UUID teamId, Facts facts) {
+        checkZone(facts.zone());
+        Meeting meeting = new Meeting(teamId);
+        meeting.change(facts, roster.named(teamId, facts.people()));
+        return meetings.saveAndFlush(meeting);
+    }
+
+    Meeting change(UUID teamId, UUID id, Facts facts, String ifMatch) {
+        checkZone(facts.zone());
+        Meeting meeting = one(teamId, id);
+        Versions.require(ifMatch, meeting.version(), () -> MeetingView.of(meeting));
+        meeting.change(facts, roster.named(teamId, facts.people()));
+        return meetings.saveAndFlush(meeting);
+    }
+
+    private static void checkZone(String zone) {
+        try {
+            ZoneId.of(zone);
+        } catch (DateTimeException e) {
+            throw Refusal.invalid("There is no time zone \"" + zone + "\"; expected one such as Europe/Oslo.");
+        }
+    }
+}

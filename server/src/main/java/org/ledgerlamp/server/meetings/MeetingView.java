@@ -1,0 +1,49 @@
+package org.ledgerlamp.server.meetings;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.roster.RosterPerson;
+
+/** A meeting as the browser gets it. */
+public record MeetingView(
+        UUID id,
+        int version,
+        String title,
+        LocalDate date,
+        @Nullable LocalTime start,
+        String zone,
+        @Nullable Integer plannedMinutes,
+        @Nullable String kind,
+        @Nullable String location,
+        @Nullable String series,
+        List<String> agenda,
+        @Nullable LocalDate nextMeeting,
+        List<Invited> people) {
+
+    /** Somebody invited. */
+    public record Invited(UUID id, String name) {
+        static Invited of(RosterPerson p) {
+            return new Invited(p.id(), p.name());
+        }
+    }
+
+    public static MeetingView of(Meeting m) {
+        return new MeetingView(
+                m.id(),
+                m.version(),
+                m.title(),
+                m.date(),
+                m.start(),
+                m.zone(),
+                m.plannedMinutes(),
+                m.kind(),
+                m.location(),
+                m.series(),
+                m.agenda(),
+                m.nextMeeting(),
+                m.invited().stream().map(Invited::of).toList());
+    }
+}

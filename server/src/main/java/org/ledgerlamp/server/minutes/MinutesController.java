@@ -1,0 +1,146 @@
+package org.ledgerlamp.server.minutes;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Versions;
+import org.ledgerlamp.server.meetings.MeetingView;
+import org.ledgerlamp.server.minutes.MinutesView.Attendee;
+import org.ledgerlamp.server.minutes.MinutesView.Sheet;
+import org.ledgerlamp.server.minutes.MinutesView.TemplateView;
+import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Minutes over HTTP: drafting, correcting, filing. */
+@RestController
+@Transactional
+class MinutesController {
+    private final DraftingService drafting;
+    private final MinutesService minutes;
+    private final TrayService tray;
+    private final AccessService access;
+
+    MinutesController(DraftingService drafting, MinutesService minutes, TrayService tray, AccessService access) {
+        this.drafting = drafting;
+        this.minutes = minutes;
+        this.tray = tray;
+        this.access = access;
+    }
+
+    record DraftingOrder(@Nullable @Size(max = 80) String template) {}
+
+    record NewLine(
+            @NotNull @Valid LineFacts facts,
+            @Nullable UUID after,
+            @NotNull @Size(max = 20) List<@NotNull Basis> evidence) {}
+
+    record TemplateChoice(@NotBlank @Size(max = 80) String template) {}
+
+    record PresenceMark(boolean present) {}
+
+    @GetMapping("/api/templates")
+    List<TemplateView> templates() {
+        return Template.SHIPPED.stream().map(TemplateView::of).toList();
+    }
+
+    @PostMapping("/api/meetings/{id}/minutes")
+    MinutesView draft(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody DraftingOrder order) {
+        return view(minutes.one(who.teamId(), drafting.draft(who.teamId(), id, order.template())));
+    }
+
+    @GetMapping("/api/minutes/{id}")
+    MinutesView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return view(minutes.one(who.teamId(), id));
+    }
+
+    @GetMapping("/api/folios/{number}")
+    MinutesView folio(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
+        return view(minutes.folio(who.teamId(), number));
+    }
+
+    @PutMapping("/api/minutes/{id}/template")
+    MinutesView useTemplate(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody TemplateChoice choice) {
+        return view(minutes.useTemplate(who.teamId(), id, choice.template(), ifMatch));
+    }
+
+    @PostMapping("/api/minutes/{id}/lines")
+    ResponseEntity<LineView> add(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody NewLine line) {
+        return tagged(minutes.add(who.teamId(), id, line.facts(), line.after(), line.evidence()));
+    }
+
+    @PutMapping("/api/lines/{id}")
+    ResponseEntity<LineView> change(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody LineFacts facts) {
+        return tagged(minutes.change(who.teamId(), id, facts, ifMatch));
+    }
+
+    @PostMapping("/api/minutes/{id}/ink")
+    List<LineView> inkAll(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return minutes.inkAll(who.teamId(), id).stream().map(LineView::of).toList();
+    }
+
+    @PutMapping("/api/attendance/{id}")
+    Attendee setPresent(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
+            @Valid @RequestBody PresenceMark mark) {
+        return Attendee.of(minutes.setPresent(who.teamId(), id, mark.present(), ifMatch));
+    }
+
+    @PostMapping("/api/minutes/{id}/folio")
+    MinutesView file(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return view(minutes.file(who, id));
+    }
+
+    private static ResponseEntity<LineView> tagged(MinutesLine line) {
+        return Versions.tagged(line.version(), LineView.of(line));
+    }
+
+    private MinutesView view(Minutes m) {
+        MinutesView.Filing filing = m.isFiled()
+                ? new MinutesView.Filing(
+                        m.folio(),
+                        m.filedAt(),
+                        access.memberNames(m.teamId()).getOrDefault(m.filedBy(), "a former member"))
+                : null;
+        return new MinutesView(
+                m.id(),
+                m.version(),
+                MeetingView.of(m.meeting()),
+                TemplateView.of(m.template()),
+                tray.of(m.teamId(), List.of(m.meeting().id())).stream()
+                        .map(Sheet::of)
+                        .toList(),
+                minutes.attendance(m).stream().map(Attendee::of).toList(),
+                m.topics(),
+                minutes.lines(m).stream().map(LineView::of).toList(),
+                filing);
+    }
+}

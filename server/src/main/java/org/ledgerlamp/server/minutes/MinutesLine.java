@@ -1,0 +1,193 @@
+package org.ledgerlamp.server.minutes;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.search.engine.backend.types.Highlightable;
+import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.hibernate.type.SqlTypes;
+import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.server.common.Versioned;
+
+/** A line of minutes. */
+@Entity
+@Indexed
+@Table(name = "minutes_line")
+public class MinutesLine extends Versioned {
+    @Column(name = "minutes_id", updatable = false)
+    private UUID minutesId;
+
+    private double position;
+
+    @GenericField(projectable = Projectable.YES)
+    private Integer number;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private LineKind kind;
+
+    @Column(columnDefinition = "longtext")
+    @FullTextField(analyzer = "talk", highlightable = Highlightable.UNIFIED, projectable = Projectable.YES)
+    private String text;
+
+    @Column(name = "owner_id")
+    private UUID ownerId;
+
+    private LocalDate due;
+
+    @Column(name = "due_words")
+    private String dueWords;
+
+    private int topic;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private LineState state;
+
+    private boolean drafted;
+    private double certainty;
+
+    @Convert(converter = Grounds.Column.class)
+    @Column(columnDefinition = "longtext")
+    private Grounds grounds;
+
+    @Convert(converter = Basis.Column.class)
+    @Column(columnDefinition = "longtext")
+    private List<Basis> evidence;
+
+    @GenericField(projectable = Projectable.YES)
+    private Integer folio;
+
+    protected MinutesLine() {}
+
+    /** A line the program drafted: in pencil. */
+    static MinutesLine drafted(Minutes minutes, double position, Line line, UUID ownerId, List<Basis> evidence) {
+        MinutesLine drafted = new MinutesLine(minutes, position, LineKind.of(line.kind()), line.text(), evidence);
+        drafted.ownerId = ownerId;
+        drafted.due = line.due();
+        drafted.dueWords = line.dueWords();
+        drafted.topic = line.topic();
+        drafted.certainty = line.certainty();
+        drafted.grounds = Grounds.of(line.reasons(), line.backing());
+        return drafted;
+    }
+
+    /** The summary the program made: in pencil. */
+    static MinutesLine summary(Minutes minutes, String text, List<Basis> evidence) {
+        MinutesLine summary = new MinutesLine(minutes, 0, LineKind.SUMMARY, text, evidence);
+        summary.certainty = 1;
+        summary.grounds = Grounds.of(List.of("made from the lines below"), null);
+        return summary;
+    }
+
+    /** A line a person wrote: in ink. */
+    static MinutesLine written(Minutes minutes, double position, int topic, LineFacts facts, List<Basis> evidence) {
+        MinutesLine written = new MinutesLine(minutes, position, facts.kind(), facts.text(), evidence);
+        written.drafted = false;
+        written.certainty = 1;
+        written.grounds = Grounds.NONE;
+        written.topic = topic;
+        written.change(facts);
+        return written;
+    }
+
+    private MinutesLine(Minutes minutes, double position, LineKind kind, String text, List<Basis> evidence) {
+        super(minutes.teamId());
+        this.minutesId = minutes.id();
+        this.position = position;
+        this.kind = kind;
+        this.text = text;
+        this.evidence = evidence;
+        this.state = LineState.PENCIL;
+        this.drafted = true;
+    }
+
+    final void change(LineFacts facts) {
+        kind = facts.kind();
+        text = facts.text().strip();
+        ownerId = facts.ownerId();
+        due = facts.due();
+        state = facts.state();
+    }
+
+    void ink() {
+        if (state == LineState.PENCIL) {
+            state = LineState.INK;
+        }
+    }
+
+    void file(int folioNumber, int lineNumber) {
+        folio = folioNumber;
+        number = lineNumber;
+    }
+
+    public UUID minutesId() {
+        return minutesId;
+    }
+
+    public double position() {
+        return position;
+    }
+
+    public Integer number() {
+        return number;
+    }
+
+    public LineKind kind() {
+        return kind;
+    }
+
+    public String text() {
+        return text;
+    }
+
+    public UUID ownerId() {
+        return ownerId;
+    }
+
+    public LocalDate due() {
+        return due;
+    }
+
+    public String dueWords() {
+        return dueWords;
+    }
+
+    public int topic() {
+        return topic;
+    }
+
+    public LineState state() {
+        return state;
+    }
+
+    public boolean isDrafted() {
+        return drafted;
+    }
+
+    public double certainty() {
+        return certainty;
+    }
+
+    public Grounds grounds() {
+        return grounds;
+    }
+
+    public List<Basis> evidence() {
+        return evidence;
+    }
+
+    public Integer folio() {
+        return folio;
+    }
+}

@@ -1,0 +1,27 @@
+package org.ledgerlamp.server.minutes;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface MinutesRepository extends JpaRepository<Minutes, UUID> {
+    @EntityGraph(attributePaths = "meeting")
+    Optional<Minutes> findByIdAndTeamId(UUID id, UUID teamId);
+
+    @EntityGraph(attributePaths = "meeting")
+    Optional<Minutes> findByTeamIdAndFolio(UUID teamId, int folio);
+
+    Optional<Minutes> findByTeamIdAndMeetingId(UUID teamId, UUID meetingId);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndFolioIsNullOrderByMeetingDateDesc(UUID teamId);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndFolioIn(UUID teamId, Collection<Integer> folios);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndMeetingIdIn(UUID teamId, Collection<UUID> meetings);
+}

@@ -1,0 +1,2 @@
+/** The people a team knows. */
+package org.ledgerlamp.server.roster;

@@ -1,0 +1,19 @@
+package org.ledgerlamp.server.tray;
+
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+
+/** Fingerprints of files. */
+final class Digests {
+    private Digests() {}
+
+    /** The SHA-256 of {@code bytes} in lower-case hexadecimal. */
+    static String sha256(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java platform has SHA-256", e);
+        }
+    }
+}

@@ -1,0 +1,101 @@
+package org.ledgerlamp.server.tray;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import java.util.UUID;
+import org.hibernate.search.engine.backend.types.Highlightable;
+import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.ledgerlamp.core.source.NoteLine;
+import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.server.common.TeamOwned;
+
+/** One utterance or note line of a source: what is read on the left page, and what is searched. */
+@Entity
+@Indexed
+public class Passage extends TeamOwned {
+    @Column(name = "source_id", updatable = false)
+    @GenericField(projectable = Projectable.YES)
+    private UUID sourceId;
+
+    @GenericField(projectable = Projectable.YES)
+    private int n;
+
+    private String speaker;
+
+    @Column(name = "start_ms")
+    private Integer startMs;
+
+    @Column(name = "end_ms")
+    private Integer endMs;
+
+    private int indent;
+    private boolean heading;
+    private String mark;
+
+    @Column(columnDefinition = "longtext")
+    @FullTextField(analyzer = "talk", highlightable = Highlightable.UNIFIED, projectable = Projectable.YES)
+    private String text;
+
+    @GenericField(projectable = Projectable.YES)
+    private Integer folio;
+
+    protected Passage() {}
+
+    Passage(UUID teamId, UUID sourceId, Utterance u, NoteLine note) {
+        super(teamId);
+        this.sourceId = sourceId;
+        this.n = u.n();
+        this.speaker = u.speaker();
+        this.startMs = u.start() == null ? null : (int) u.start().toMillis();
+        this.endMs = u.end() == null ? null : (int) u.end().toMillis();
+        this.text = u.text();
+        if (note != null) {
+            this.indent = note.indent();
+            this.heading = note.heading();
+            this.mark = note.mark().map(Enum::name).orElse(null);
+        }
+    }
+
+    void fileUnder(int number) {
+        folio = number;
+    }
+
+    public UUID sourceId() {
+        return sourceId;
+    }
+
+    public int n() {
+        return n;
+    }
+
+    public String speaker() {
+        return speaker;
+    }
+
+    public Integer startMs() {
+        return startMs;
+    }
+
+    public int indent() {
+        return indent;
+    }
+
+    public boolean isHeading() {
+        return heading;
+    }
+
+    public String mark() {
+        return mark;
+    }
+
+    public String text() {
+        return text;
+    }
+
+    public Integer folio() {
+        return folio;
+    }
+}

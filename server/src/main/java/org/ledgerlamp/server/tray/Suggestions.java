@@ -1,0 +1,153 @@
+package org.ledgerlamp.server.tray;
+
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.meetings.Meeting;
+import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.roster.RosterPerson;
+import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Works out from a source, its name and earlier meetings what can be filled in of the meeting it belongs to. */
+@Service
+@Transactional(readOnly = true)
+class Suggestions {
+    private static final Pattern ISO_DAY = Pattern.compile("(20\\d{2})-?(\\d{2})-?(\\d{2})");
+    private static final double SAME_PEOPLE = 0.6;
+
+    private final RosterService roster;
+    private final MeetingService meetings;
+    private final Clock clock;
+
+    Suggestions(RosterService roster, MeetingService meetings, Clock clock) {
+        this.roster = roster;
+        this.meetings = meetings;
+        this.clock = clock;
+    }
+
+    /**
+     * What is filled in already. Every field may be changed by the member.
+     *
+     * @param meetingId a meeting of that day with the same people, or null
+     * @param unknown speakers whom the roster does not know, or of whom it knows several
+     */
+    record Suggestion(
+            @Nullable UUID meetingId,
+            String title,
+            LocalDate date,
+            @Nullable LocalTime start,
+            String zone,
+            @Nullable Integer plannedMinutes,
+            @Nullable String kind,
+            @Nullable String series,
+            @Nullable String location,
+            List<UUID> people,
+            List<String> unknown) {}
+
+    Suggestion of(SourceFile file) {
+        List<RosterPerson> everybody = roster.everybody(file.teamId());
+        Set<UUID> people = new LinkedHashSet<>();
+        List<String> unknown = new ArrayList<>();
+        org.ledgerlamp.core.people.Roster names = roster.roster(file.teamId());
+        for (String speaker : file.facts().speakers()) {
+            Optional<RosterPerson> person = names.resolve(speaker).flatMap(p -> everybody.stream()
+                    .filter(e -> e.name().equals(p.name()))
+                    .findFirst());
+            person.ifPresentOrElse(p -> people.add(p.id()), () -> unknown.add(speaker));
+        }
+        LocalDate date = date(file);
+        Optional<Meeting> that = meetings.between(file.teamId(), date, date).stream()
+                .filter(m -> alike(m, people) >= SAME_PEOPLE)
+                .findFirst();
+        Optional<Meeting> like = that.or(() -> meetings.latestOfEachSeries(file.teamId(), date).stream()
+                .filter(m -> alike(m, people) >= SAME_PEOPLE || titled(m, file))
+                .max(Comparator.comparingDouble((Meeting m) -> (titled(m, file) ? 1 : 0) + alike(m, people))));
+        like.ifPresent(m -> m.invited().forEach(p -> people.add(p.id())));
+        return new Suggestion(
+                that.map(Meeting::id).orElse(null),
+                like.map(Meeting::title).orElseGet(() -> title(file)),
+                date,
+                start(file, like),
+                like.map(Meeting::zone).orElse(ZoneId.systemDefault().getId()),
+                like.map(Meeting::plannedMinutes).orElse(null),
+                like.map(Meeting::kind).orElse(null),
+                like.map(Meeting::series).orElse(null),
+                like.map(Meeting::location).orElse(null),
+                List.copyOf(people),
+                unknown);
+    }
+
+    private static double alike(Meeting m, Set<UUID> people) {
+        Set<UUID> invited = new LinkedHashSet<>();
+        m.invited().forEach(p -> invited.add(p.id()));
+        if (invited.isEmpty() || people.isEmpty()) {
+            return 0;
+        }
+        long both = people.stream().filter(invited::contains).count();
+        return both / (double) Math.max(people.size(), invited.size());
+    }
+
+    private static boolean titled(Meeting m, SourceFile file) {
+        String title = title(file).toLowerCase(Locale.ROOT);
+        return title.contains(m.title().toLowerCase(Locale.ROOT))
+                || m.title().toLowerCase(Locale.ROOT).contains(title);
+    }
+
+    private static String title(SourceFile file) {
+        if (file.facts().title() != null) {
+            return file.facts().title();
+        }
+        String words = ISO_DAY.matcher(file.name().replaceFirst("\\.[A-Za-z0-9]{1,5}$", ""))
+                .replaceAll(" ")
+                .replaceAll("[_\\s-]+", " ")
+                .strip();
+        return words.isEmpty() ? "Meeting" : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private LocalDate date(SourceFile file) {
+        if (file.facts().startedAt() != null) {
+            return LocalDate.ofInstant(file.facts().startedAt(), ZoneId.systemDefault());
+        }
+        if (file.facts().date() != null) {
+            return file.facts().date();
+        }
+        Matcher m = ISO_DAY.matcher(file.name());
+        if (m.find()) {
+            try {
+                return LocalDate.of(
+                        Integer.parseInt(m.group(1)), Integer.parseInt(m.group(2)), Integer.parseInt(m.group(3)));
+            } catch (DateTimeException e) {
+                return LocalDate.now(clock); // digits that look like a day but are none
+            }
+        }
+        return LocalDate.now(clock);
+    }
+
+    private static @Nullable LocalTime start(SourceFile file, Optional<Meeting> like) {
+        if (file.facts().startedAt() == null) {
+            return like.map(Meeting::start).orElse(null);
+        }
+        ZoneId zone = like.map(m -> ZoneId.of(m.zone())).orElse(ZoneId.systemDefault());
+        LocalTime exact = ZonedDateTime.ofInstant(file.facts().startedAt(), zone)
+                .toLocalTime()
+                .withSecond(0)
+                .withNano(0);
+        return exact.minusMinutes(exact.getMinute() % 5);
+    }
+}

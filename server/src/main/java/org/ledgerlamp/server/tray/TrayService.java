@@ -1,0 +1,192 @@
+package org.ledgerlamp.server.tray;
+
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.NoteLine;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceDesk;
+import org.ledgerlamp.core.source.UnreadableSource;
+import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.meetings.MeetingService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Takes sources in, reads them, and says which belong to which meeting. */
+@Service
+@Transactional
+public class TrayService {
+    private static final int PASSAGES_AT_ONCE = 500;
+    private static final int LONGEST_NAME = 255;
+
+    private final SourceFiles files;
+    private final SourceOriginals originals;
+    private final Passages passages;
+    private final MeetingService meetings;
+    private final EntityManager entities;
+    private final TransactionTemplate transaction;
+    private final Clock clock;
+    private final SourceDesk desk = new SourceDesk(Limits.DEFAULT);
+
+    TrayService(
+            SourceFiles files,
+            SourceOriginals originals,
+            Passages passages,
+            MeetingService meetings,
+            EntityManager entities,
+            TransactionTemplate transaction,
+            Clock clock) {
+        this.files = files;
+        this.originals = originals;
+        this.passages = passages;
+        this.meetings = meetings;
+        this.entities = entities;
+        this.transaction = transaction;
+        this.clock = clock;
+    }
+
+    /**
+     * Takes a file in. Its bytes are kept, in a transaction of their own, before anything is tried with them; a file
+     * that cannot be read stays in the tray with the reason.
+     */
+    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    public SourceFile takeIn(SignedIn who, String name, byte[] bytes) {
+        UUID id = transaction.execute(t -> keep(who, name, bytes));
+        return transaction.execute(t -> read(who.teamId(), id, bytes));
+    }
+
+    private UUID keep(SignedIn who, String name, byte[] bytes) {
+        SourceFile file =
+                files.save(new SourceFile(who.teamId(), who.memberId(), presentable(name), bytes, clock.instant()));
+        originals.save(new SourceOriginal(file.id(), bytes));
+        return file.id();
+    }
+
+    private SourceFile read(UUID teamId, UUID id, byte[] bytes) {
+        SourceFile file = one(teamId, id);
+        try {
+            Source source = desk.read(bytes);
+            Set<String> people = new LinkedHashSet<>(source.speakers());
+            people.addAll(source.facts().participants());
+            file.read(source, List.copyOf(people));
+            savePassages(file, source);
+        } catch (UnreadableSource e) {
+            file.broken(e.problem());
+        }
+        return files.saveAndFlush(file);
+    }
+
+    private void savePassages(SourceFile file, Source source) {
+        for (Utterance u : source.utterances()) {
+            NoteLine note = source.isNotes() ? source.noteLines().get(u.n()) : null;
+            entities.persist(new Passage(file.teamId(), file.id(), u, note));
+            if (u.n() % PASSAGES_AT_ONCE == PASSAGES_AT_ONCE - 1) {
+                entities.flush();
+            }
+        }
+    }
+
+    /** Folders and control characters have no place in a file's name. */
+    private static String presentable(String name) {
+        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        String clean = last.replaceAll("\\p{Cntrl}", "").strip();
+        String named = clean.isEmpty() ? "unnamed" : clean;
+        return named.length() > LONGEST_NAME ? named.substring(0, LONGEST_NAME) : named;
+    }
+
+    /** The sources that belong to no meeting yet, newest first. */
+    @Transactional(readOnly = true)
+    public List<SourceFile> waiting(UUID teamId) {
+        return files.findByTeamIdAndMeetingIdIsNullAndDiscardedAtIsNullOrderByReceivedAtDesc(teamId);
+    }
+
+    /** The sources of a meeting in order of arrival. */
+    @Transactional(readOnly = true)
+    public List<SourceFile> of(UUID teamId, Collection<UUID> meetingIds) {
+        return files.findByTeamIdAndMeetingIdInOrderByReceivedAt(teamId, meetingIds);
+    }
+
+    /** @throws Refusal where the team has no such source */
+    @Transactional(readOnly = true)
+    public SourceFile one(UUID teamId, UUID id) {
+        return files.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("source"));
+    }
+
+    /** The bytes as they came. */
+    @Transactional(readOnly = true)
+    public byte[] original(UUID teamId, UUID id) {
+        return originals.findById(one(teamId, id).id()).orElseThrow().bytes();
+    }
+
+    /** What was read of a source, read again from its bytes: the same as at first. */
+    @Transactional(readOnly = true)
+    public Source source(SourceFile file) {
+        byte[] bytes = original(file.teamId(), file.id());
+        try {
+            return file.isNotes() ? desk.readNotes(bytes) : desk.read(bytes);
+        } catch (UnreadableSource e) {
+            throw Refusal.conflict(file.name() + ": " + e.getMessage());
+        }
+    }
+
+    /** The passages of a source in order. */
+    @Transactional(readOnly = true)
+    public List<Passage> passages(UUID teamId, UUID id) {
+        return passages.findBySourceIdAndTeamIdOrderByN(one(teamId, id).id(), teamId);
+    }
+
+    /** Whether the tray or a meeting holds the same bytes already. */
+    @Transactional(readOnly = true)
+    public SourceFile twin(SourceFile file) {
+        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndIdNot(file.teamId(), file.sha256(), file.id())
+                .orElse(null);
+    }
+
+    /**
+     * Says that a source belongs to a meeting.
+     *
+     * @throws Refusal where it cannot be read, or belongs to one already
+     */
+    public SourceFile place(UUID teamId, UUID id, UUID meetingId) {
+        SourceFile file = one(teamId, id);
+        if (file.state() != SourceFile.State.READ) {
+            throw Refusal.conflict("Nothing could be read of " + file.name() + ", so it cannot be drafted from.");
+        }
+        if (file.meetingId() != null && !file.meetingId().equals(meetingId)) {
+            throw Refusal.conflict(file.name() + " belongs to another meeting already.");
+        }
+        file.place(meetings.one(teamId, meetingId).id());
+        return files.saveAndFlush(file);
+    }
+
+    /** Takes a source out of the tray. It is kept, and can be restored. */
+    public void discard(UUID teamId, UUID id) {
+        SourceFile file = one(teamId, id);
+        if (file.meetingId() != null) {
+            throw Refusal.conflict(file.name() + " belongs to a meeting.");
+        }
+        file.discard(clock.instant());
+    }
+
+    /** Puts a discarded source back. */
+    public SourceFile restore(UUID teamId, UUID id) {
+        SourceFile file = one(teamId, id);
+        file.restore();
+        return file;
+    }
+
+    /** Marks the passages of a meeting's sources as standing behind folio {@code number}, so that they are found. */
+    public void fileUnder(UUID teamId, UUID meetingId, int number) {
+        List<SourceFile> sources = new ArrayList<>(of(teamId, List.of(meetingId)));
+        sources.forEach(s -> passages.findBySourceIdOrderByN(s.id()).forEach(p -> p.fileUnder(number)));
+    }
+}

@@ -1,0 +1,112 @@
+package org.ledgerlamp.server;
+
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import java.nio.charset.StandardCharsets;
+import org.ledgerlamp.server.access.SignedIn;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Does over HTTP what a signed-in member does in the browser. */
+public final class Desk {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final MockMvc http;
+    private final SignedIn who;
+
+    Desk(MockMvc http, SignedIn who) {
+        this.http = http;
+        this.who = who;
+    }
+
+    public SignedIn who() {
+        return who;
+    }
+
+    /** What came back: status and body. */
+    public record Answer(int status, JsonNode body, String etag) {
+        public JsonNode at(String pointer) {
+            return body.at(pointer);
+        }
+
+        public String text(String pointer) {
+            return body.at(pointer).asString();
+        }
+    }
+
+    public Answer read(String path, Object... variables) throws Exception {
+        return send(get(path, variables));
+    }
+
+    public Answer create(String path, String json, Object... variables) throws Exception {
+        return send(
+                post(path, variables).contentType(MediaType.APPLICATION_JSON).content(json));
+    }
+
+    public Answer write(String path, int onVersion, String json, Object... variables) throws Exception {
+        return send(put(path, variables)
+                .header("If-Match", "\"" + onVersion + "\"")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json));
+    }
+
+    public Answer place(String sourceId, String meetingId) throws Exception {
+        return send(put("/api/sources/{id}/meeting", sourceId)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content("{\"meetingId\":\"" + meetingId + "\"}"));
+    }
+
+    public Answer remove(String path, Object... variables) throws Exception {
+        return send(delete(path, variables));
+    }
+
+    /** Drops a file into the tray; the answer is the source taken in. */
+    public Answer drop(String name, String content) throws Exception {
+        return drop(name, content.getBytes(StandardCharsets.UTF_8));
+    }
+
+    public Answer drop(String name, byte[] content) throws Exception {
+        MockMultipartFile file = new MockMultipartFile("files", name, "application/octet-stream", content);
+        return send(multipart("/api/tray").file(file));
+    }
+
+    /** Puts a person on the roster; the answer's id. */
+    public String person(String name) throws Exception {
+        return create("/api/people", "{\"name\":\"%s\",\"aliases\":[]}".formatted(name))
+                .text("/id");
+    }
+
+    /** Creates a meeting of 3 March 2026 with these people; the answer's id. */
+    public String meeting(String title, String... people) throws Exception {
+        String ids = people.length == 0 ? "" : "\"" + String.join("\",\"", people) + "\"";
+        return create(
+                        "/api/meetings",
+                        """
+                        {"title":"%s","date":"2026-03-03","start":"09:30","zone":"Europe/Oslo","kind":"weekly status",
+                         "series":"%s","agenda":[],"people":[%s]}
+                        """
+                                .formatted(title, title, ids))
+                .text("/id");
+    }
+
+    private Answer send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
+        MvcResult result = http.perform(request.with(user(who)).with(csrf())).andReturn();
+        String body = result.getResponse().getContentAsString(StandardCharsets.UTF_8);
+        boolean json = String.valueOf(result.getResponse().getContentType()).contains("json");
+        return new Answer(
+                result.getResponse().getStatus(),
+                json && !body.isEmpty() ? JSON.readTree(body) : JSON.createObjectNode(),
+                result.getResponse().getHeader("ETag"));
+    }
+}
