@@ -12,6 +12,10 @@ const bytes = scripts
 const kb = bytes / 1024
 console.log(`first screen: ${kb.toFixed(0)} kB of script (gz), limit ${LIMIT_KB}`)
 if (scripts.length === 0 || kb > LIMIT_KB) {
-  console.error(scripts.length === 0 ? 'no script found in dist/index.html' : 'too heavy: load something lazily')
+  console.error(
+    scripts.length === 0
+      ? 'no script found in dist/index.html'
+      : 'too heavy: load something lazily',
+  )
   process.exit(1)
 }

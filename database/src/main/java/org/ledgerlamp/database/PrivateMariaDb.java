@@ -2,17 +2,17 @@ package org.ledgerlamp.database;
 
 import java.io.File;
 import java.io.IOException;
-import java.net.InetAddress;
-import java.net.InetSocketAddress;
-import java.net.ServerSocket;
-import java.net.Socket;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 
 /**
@@ -40,6 +40,8 @@ public final class PrivateMariaDb implements AutoCloseable {
     private final Path folder;
     private final int port;
     private final Process process;
+    /** Made anew at every start, so that it needs to be kept nowhere. */
+    private final String password = UUID.randomUUID().toString();
 
     private PrivateMariaDb(Path folder, int port, Process process) {
         this.folder = folder;
@@ -56,13 +58,13 @@ public final class PrivateMariaDb implements AutoCloseable {
     public static PrivateMariaDb start(Path folder, Durability durability) {
         Path home = folder.toAbsolutePath();
         try {
-            Files.createDirectories(home);
+            createPrivate(home);
             stopLeftBehind(home);
             boolean fresh = !Files.exists(home.resolve("data/mysql"));
             if (fresh) {
                 install(home);
             }
-            int port = freePort();
+            int port = FreePort.orUsual(USUAL_PORT);
             Process process = new ProcessBuilder(serverCommand(home, port, durability))
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log(home)))
@@ -81,9 +83,14 @@ public final class PrivateMariaDb implements AutoCloseable {
         return "jdbc:mariadb://127.0.0.1:" + port + "/" + DATABASE;
     }
 
-    /** The user that owns the database; reachable from this machine alone, without a password. */
+    /** The user that owns the database; reachable from this machine alone. */
     public String user() {
         return USER;
+    }
+
+    /** That user's password until the server stops. */
+    public String password() {
+        return password;
     }
 
     /** The server's log. */
@@ -158,12 +165,20 @@ public final class PrivateMariaDb implements AutoCloseable {
     private void ensureSchema() throws IOException {
         String sql = ("create database if not exists %1$s;"
                         + "create user if not exists '%2$s'@'127.0.0.1';"
+                        + "alter user '%2$s'@'127.0.0.1' identified by '%3$s';"
                         + "grant all on %1$s.* to '%2$s'@'127.0.0.1';")
-                .formatted(DATABASE, USER);
-        run(
-                List.of(program("mariadb"), "--no-defaults", "-uroot", "--socket=" + socket(folder), "-e", sql),
-                folder,
-                "the database could not be created");
+                .formatted(DATABASE, USER, password);
+        Process client = new ProcessBuilder(program("mariadb"), "--no-defaults", "-uroot", "--socket=" + socket(folder))
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log(folder)))
+                .start();
+        // By its input, not its arguments: those are shown to every user of the machine.
+        try (Writer input = client.outputWriter(StandardCharsets.UTF_8)) {
+            input.write(sql);
+        }
+        if (await(client) != 0) {
+            throw new DatabaseFailure("the database could not be created; the log says why: " + log(folder), null);
+        }
     }
 
     /** A server whose parent was killed still holds the data folder: it is asked to stop, which loses nothing. */
@@ -186,17 +201,6 @@ public final class PrivateMariaDb implements AutoCloseable {
             Thread.currentThread().interrupt();
         } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException e) {
             throw new DatabaseFailure("MariaDB (process " + server.pid() + ") did not stop", e);
-        }
-    }
-
-    private static int freePort() throws IOException {
-        try (Socket usual = new Socket()) {
-            usual.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), USUAL_PORT), 200);
-        } catch (IOException nobodyListens) {
-            return USUAL_PORT;
-        }
-        try (ServerSocket any = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
-            return any.getLocalPort();
         }
     }
 
@@ -238,14 +242,21 @@ public final class PrivateMariaDb implements AutoCloseable {
                         null));
     }
 
+    /** The root user has no password: whoever reaches the socket is let in, so nobody else may. */
+    private static void createPrivate(Path folder) throws IOException {
+        Files.createDirectories(folder);
+        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
+    }
+
     private static Path socket(Path home) throws IOException {
         // The address of a socket may have 107 bytes at most: in a deep folder it moves to the temporary one.
         Path near = home.resolve("socket");
-        return near.toString().length() < 100
-                ? near
-                : Path.of(
-                        System.getProperty("java.io.tmpdir"),
-                        "lamp-" + Integer.toHexString(home.hashCode()) + ".socket");
+        if (near.toString().length() < 100) {
+            return near;
+        }
+        Path own = Path.of(System.getProperty("java.io.tmpdir"), "lamp-" + Integer.toHexString(home.hashCode()));
+        createPrivate(own);
+        return own.resolve("socket");
     }
 
     private static File log(Path home) {

@@ -38,6 +38,7 @@ public abstract class ServerTest {
     static void settings(DynamicPropertyRegistry registry) {
         registry.add("spring.datasource.url", DATABASE::jdbcUrl);
         registry.add("spring.datasource.username", DATABASE::user);
+        registry.add("spring.datasource.password", DATABASE::password);
         registry.add("lamp.data", HOME::toString);
     }
 

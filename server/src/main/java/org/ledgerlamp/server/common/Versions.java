@@ -25,7 +25,8 @@ public final class Versions {
         }
     }
 
-    private static String tag(int version) {
+    /** The entity tag of a version. */
+    public static String tag(int version) {
         return "\"" + version + "\"";
     }
 }

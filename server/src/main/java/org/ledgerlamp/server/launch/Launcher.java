@@ -1,18 +1,23 @@
 package org.ledgerlamp.server.launch;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.database.DatabaseFailure;
+import org.ledgerlamp.database.FreePort;
 import org.ledgerlamp.database.PrivateMariaDb;
 import org.ledgerlamp.database.PrivateMariaDb.Durability;
 import org.ledgerlamp.server.LedgerLamp;
+import org.ledgerlamp.server.demo.DemoLoader;
 import org.springframework.boot.Banner;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 
 /** Starts the private database, then the application on it; on the way out the other way round. */
 public final class Launcher {
+    private static final int USUAL_PORT = 8077;
+
     private Launcher() {}
 
     /**
@@ -23,8 +28,12 @@ public final class Launcher {
     public static void main(String[] args) {
         try {
             Path data = Path.of(args[0]).toAbsolutePath();
-            start(data, Durability.SAFE, List.of(args).subList(1, args.length));
-        } catch (DatabaseFailure e) {
+            List<String> settings = new ArrayList<>(List.of(args).subList(1, args.length));
+            if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
+                settings.add("--server.port=" + FreePort.orUsual(USUAL_PORT));
+            }
+            announce(start(data, Durability.SAFE, settings));
+        } catch (DatabaseFailure | IOException e) {
             System.err.println("lamp: " + e.getMessage());
             System.exit(1);
         }
@@ -43,12 +52,21 @@ public final class Launcher {
         List<String> arguments = new ArrayList<>(List.of(
                 "--lamp.data=" + data,
                 "--spring.datasource.url=" + database.jdbcUrl(),
-                "--spring.datasource.username=" + database.user()));
+                "--spring.datasource.username=" + database.user(),
+                "--spring.datasource.password=" + database.password()));
         arguments.addAll(settings);
         SpringApplication application = new SpringApplication(LedgerLamp.class);
         application.setBannerMode(Banner.Mode.OFF);
         application.setRegisterShutdownHook(true);
         application.setLogStartupInfo(false);
         return application.run(arguments.toArray(String[]::new));
+    }
+
+    private static void announce(ConfigurableApplicationContext running) {
+        System.out.println(
+                "Ledger Lamp is at http://127.0.0.1:" + running.getEnvironment().getProperty("local.server.port"));
+        running.getBeanProvider(DemoLoader.class).ifAvailable(demo -> demo.signIns()
+                .forEach(s -> System.out.println("  sign in as " + s.email() + " with " + s.password())));
+        System.out.println("Ctrl+C stops it.");
     }
 }

@@ -100,11 +100,6 @@ class MinutesController {
         return tagged(minutes.change(who.teamId(), id, facts, ifMatch));
     }
 
-    @PostMapping("/api/minutes/{id}/ink")
-    List<LineView> inkAll(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return minutes.inkAll(who.teamId(), id).stream().map(LineView::of).toList();
-    }
-
     @PutMapping("/api/attendance/{id}")
     Attendee setPresent(
             @AuthenticationPrincipal SignedIn who,

@@ -120,12 +120,6 @@ public class MinutesLine extends Versioned {
         state = facts.state();
     }
 
-    void ink() {
-        if (state == LineState.PENCIL) {
-            state = LineState.INK;
-        }
-    }
-
     void file(int folioNumber, int lineNumber) {
         folio = folioNumber;
         number = lineNumber;

@@ -3,10 +3,12 @@ package org.ledgerlamp.server.minutes;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
@@ -20,6 +22,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class MinutesService {
+    private static final Comparator<MinutesLine> AS_ON_PAGE = Comparator.comparingDouble(MinutesLine::position);
+    private static final Comparator<MinutesLine> BY_TOPIC =
+            Comparator.comparingInt(MinutesLine::topic).thenComparing(AS_ON_PAGE);
+
     private final MinutesRepository minutes;
     private final Lines lines;
     private final Attendances attendances;
@@ -122,7 +128,7 @@ public class MinutesService {
      *
      * @param after the line it stands below, or null for the end
      */
-    MinutesLine add(UUID teamId, UUID minutesId, LineFacts facts, UUID after, List<Basis> evidence) {
+    public MinutesLine add(UUID teamId, UUID minutesId, LineFacts facts, UUID after, List<Basis> evidence) {
         Minutes draft = open(teamId, minutesId);
         checkOwner(teamId, facts);
         List<MinutesLine> page = lines(draft);
@@ -143,19 +149,13 @@ public class MinutesService {
     }
 
     /** @throws Refusal 412 with the line as it stands where it was changed since */
-    MinutesLine change(UUID teamId, UUID lineId, LineFacts facts, String ifMatch) {
+    public MinutesLine change(UUID teamId, UUID lineId, LineFacts facts, String ifMatch) {
         MinutesLine line = lines.findByIdAndTeamId(lineId, teamId).orElseThrow(() -> Refusal.notFound("line"));
         open(teamId, line.minutesId());
         Versions.require(ifMatch, line.version(), () -> LineView.of(line));
         checkOwner(teamId, facts);
         line.change(facts);
         return lines.saveAndFlush(line);
-    }
-
-    List<MinutesLine> inkAll(UUID teamId, UUID minutesId) {
-        List<MinutesLine> page = lines(open(teamId, minutesId));
-        page.forEach(MinutesLine::ink);
-        return lines.saveAllAndFlush(page);
     }
 
     Attendance setPresent(UUID teamId, UUID attendanceId, boolean present, String ifMatch) {
@@ -180,7 +180,7 @@ public class MinutesService {
      *
      * @throws Refusal where lines are still in pencil, or nothing is left to file
      */
-    Minutes file(SignedIn who, UUID minutesId) {
+    public Minutes file(SignedIn who, UUID minutesId) {
         Minutes draft = open(who.teamId(), minutesId);
         List<MinutesLine> page = lines(draft);
         long pencil = page.stream().filter(l -> l.state() == LineState.PENCIL).count();
@@ -208,6 +208,7 @@ public class MinutesService {
         draft.template().sections().forEach(section -> LineKind.in(section.content())
                 .ifPresent(kind -> page.stream()
                         .filter(l -> l.kind() == kind && l.state() == LineState.INK)
+                        .sorted(section.content() == Template.Content.TOPICS ? BY_TOPIC : AS_ON_PAGE)
                         .forEach(ordered::add)));
         return ordered;
     }

@@ -1,0 +1,60 @@
+import { QueryClient, useQuery } from '@tanstack/vue-query'
+import { computed, type MaybeRefOrGetter, toValue } from 'vue'
+import { answer, api } from './client'
+import { Problem } from './problem'
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 5_000,
+      retry: (failures, error) => error instanceof Problem && error.isUnreachable && failures < 3,
+    },
+  },
+})
+
+/** What each list is called in the cache, so that a change can say what it outdates. */
+export const keys = {
+  day: 'day',
+  tray: 'tray',
+  people: 'people',
+  ledger: 'ledger',
+  meetings: 'meetings',
+  minutes: 'minutes',
+  folio: 'folio',
+}
+
+/** Says that these lists are to be fetched anew. */
+export function outdate(...names: string[]): Promise<void[]> {
+  return Promise.all(names.map((name) => queryClient.invalidateQueries({ queryKey: [name] })))
+}
+
+export function useTray() {
+  return useQuery({ queryKey: [keys.tray], queryFn: () => answer(api.GET('/api/tray')) })
+}
+
+export function usePeople() {
+  return useQuery({ queryKey: [keys.people], queryFn: () => answer(api.GET('/api/people')) })
+}
+
+export function useTemplates() {
+  return useQuery({
+    queryKey: ['templates'],
+    queryFn: () => answer(api.GET('/api/templates')),
+    staleTime: Infinity,
+  })
+}
+
+/** The passages of a source; a source never changes. */
+export function usePassages(sourceId: MaybeRefOrGetter<string | null>) {
+  return useQuery({
+    queryKey: ['passages', computed(() => toValue(sourceId))],
+    queryFn: () =>
+      answer(
+        api.GET('/api/sources/{id}/passages', {
+          params: { path: { id: toValue(sourceId) ?? '' } },
+        }),
+      ),
+    enabled: computed(() => toValue(sourceId) !== null),
+    staleTime: Infinity,
+  })
+}

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import type { Line, Person } from '../api/types'
+import { longDay } from '../shared/dates'
+import { cited } from '../shared/folioNumbers'
+import type { PageSection } from '../shared/sections'
+
+const props = defineProps<{
+  section: PageSection
+  folio: number
+  litLine: number | null
+  people: Person[]
+}>()
+
+function numberOf(line: Line): string {
+  return cited(props.folio, line.number ?? 0)
+}
+
+function aside(line: Line): string {
+  if (line.kind === 'DECISION') return line.grounds.standing ?? ''
+  if (line.kind !== 'ACTION') return ''
+  const owner = props.people.find((p) => p.id === line.ownerId)?.name ?? 'owner open'
+  return [owner, line.due ? longDay(line.due) : null].filter(Boolean).join(' · ')
+}
+</script>
+
+<template>
+  <section :aria-label="section.heading">
+    <h2 class="section-head">{{ section.heading }}</h2>
+    <template v-for="(group, i) in section.groups" :key="i">
+      <h3 v-if="group.topic">{{ group.topic.title }}</h3>
+      <ol>
+        <li
+          v-for="line in group.lines"
+          :id="numberOf(line)"
+          :key="line.id"
+          :class="{ on: line.number === litLine }"
+        >
+          <RouterLink
+            class="cite figures"
+            :to="{ hash: `#${numberOf(line)}` }"
+            :aria-label="`Line ${numberOf(line)}`"
+          >
+            {{ numberOf(line) }}
+          </RouterLink>
+          <p>
+            {{ line.text }}
+            <span
+              v-if="aside(line)"
+              class="aside figures"
+              :class="{ red: line.grounds.standing === 'contested' }"
+              >{{ aside(line) }}</span
+            >
+          </p>
+          <RouterLink
+            v-if="line.evidence.length"
+            class="said no-print small"
+            :to="{ path: `/folio/${folio}/source`, query: { line: String(line.number) } }"
+            :aria-label="`What line ${numberOf(line)} rests on`"
+          >
+            said
+          </RouterLink>
+        </li>
+      </ol>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin-top: 24px;
+}
+
+h3 {
+  font: italic 500 15px/1.4 var(--serif);
+  color: var(--ink-2);
+  margin: 10px 0 2px 58px;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 46px 1fr 34px;
+  column-gap: 12px;
+  align-items: baseline;
+  padding: 5px 0;
+  border-radius: 3px;
+}
+
+li.on {
+  background: var(--lamp);
+  box-shadow: var(--glow);
+  outline: 1px solid var(--lamp-edge);
+}
+
+.cite {
+  font: 500 12px/1 var(--sans);
+  color: var(--ink-2);
+  text-align: right;
+  text-decoration: none;
+}
+
+.cite:hover {
+  text-decoration: underline;
+}
+
+p {
+  font: 16px/1.5 var(--serif);
+  overflow-wrap: anywhere;
+}
+
+.aside {
+  font: 500 12.5px/1.4 var(--sans);
+  color: var(--ink-2);
+  margin-left: 8px;
+  white-space: nowrap;
+}
+
+.said {
+  opacity: 0;
+}
+
+li:hover .said,
+.said:focus-visible,
+li.on .said {
+  opacity: 1;
+}
+
+@media (hover: none) {
+  .said {
+    opacity: 1;
+  }
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { computed, nextTick, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { usePeople } from '../api/queries'
+import { clockTime, longDay } from '../shared/dates'
+import ErrorNote from '../shared/ErrorNote.vue'
+import { cited } from '../shared/folioNumbers'
+import { sectionsOf } from '../shared/sections'
+import { count } from '../shared/words'
+import FolioAttendance from './FolioAttendance.vue'
+import FolioLines from './FolioLines.vue'
+import { useFolio } from './useFolio'
+
+const route = useRoute()
+const number = Number(route.params.number)
+const { data, error, refetch } = useFolio(number)
+const { data: people } = usePeople()
+
+const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
+const sections = computed(() => (data.value ? sectionsOf(data.value, record.value) : []))
+const litLine = computed(() => {
+  const [, line] = route.hash.slice(1).split('.')
+  return line ? Number(line) : null
+})
+const facts = computed(() => {
+  const m = data.value?.meeting
+  if (!m) return ''
+  const start = m.start ? `${clockTime(m.start)} ${m.zone}` : null
+  return [longDay(m.date), start, m.plannedMinutes && `${m.plannedMinutes} min`, m.location, m.kind]
+    .filter(Boolean)
+    .join(' · ')
+})
+
+watch(
+  [() => route.hash, sections],
+  async () => {
+    await nextTick()
+    if (litLine.value !== null) {
+      document.getElementById(cited(number, litLine.value))?.scrollIntoView({ block: 'center' })
+    }
+  },
+  { flush: 'post', immediate: true },
+)
+
+function print() {
+  globalThis.print()
+}
+</script>
+
+<template>
+  <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+  <article v-else-if="data" class="folio">
+    <header>
+      <div class="acts no-print">
+        <RouterLink class="btn" :to="`/folio/${number}/source`">With its source</RouterLink>
+        <button class="btn" type="button" @click="print">Print</button>
+      </div>
+      <p class="number">
+        <span class="folio-no">folio {{ number }}</span>
+      </p>
+      <h1>{{ data.meeting.title }}</h1>
+      <p class="small">{{ facts }}</p>
+      <p v-if="data.meeting.series && data.meeting.series !== data.meeting.title" class="small">
+        Series:
+        <RouterLink :to="{ path: '/ledger', query: { series: data.meeting.series } }">
+          {{ data.meeting.series }}
+        </RouterLink>
+      </p>
+    </header>
+    <template v-for="section in sections" :key="section.heading">
+      <FolioAttendance
+        v-if="section.content === 'ATTENDEES'"
+        :heading="section.heading"
+        :attendance="data.attendance"
+      />
+      <FolioLines
+        v-else
+        :section="section"
+        :folio="number"
+        :lit-line="litLine"
+        :people="people ?? []"
+      />
+    </template>
+    <footer v-if="data.filing" class="small">
+      {{ data.template.name }} · filed by {{ data.filing.by }} on
+      {{ longDay(data.filing.at.slice(0, 10)) }} · {{ count(record.length, 'line') }} · drawn from
+      {{ data.sources.map((s) => s.name).join(', ') }}
+    </footer>
+  </article>
+</template>
+
+<style scoped>
+.folio {
+  max-width: 820px;
+  margin: 0 auto;
+  padding: 34px 40px 60px;
+}
+
+header {
+  border-bottom: 2px solid var(--ink);
+  padding-bottom: 14px;
+}
+
+.acts {
+  float: right;
+  display: flex;
+  gap: 8px;
+}
+
+.number {
+  margin-bottom: 12px;
+}
+
+h1 {
+  font-size: 28px;
+  margin-bottom: 5px;
+}
+
+footer {
+  margin-top: 40px;
+  padding-top: 10px;
+  border-top: 1px solid var(--rule);
+  overflow-wrap: anywhere;
+}
+
+@media (max-width: 620px) {
+  .folio {
+    padding: 20px 16px 40px;
+  }
+
+  .acts {
+    float: none;
+    margin-bottom: 14px;
+  }
+}
+
+@media print {
+  .folio {
+    max-width: none;
+    padding: 0;
+  }
+}
+</style>

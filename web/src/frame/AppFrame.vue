@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useTray } from '../api/queries'
+import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
+import LampField from './LampField.vue'
+import LampMark from './LampMark.vue'
+import MemberMenu from './MemberMenu.vue'
+
+const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
+
+const { data: tray } = useTray()
+const waiting = computed(() => tray.value?.length ?? 0)
+const keysShown = ref(false)
+const lampField = ref<InstanceType<typeof LampField>>()
+
+const tabs = [
+  { id: 'day', label: 'Day sheet', to: '/' },
+  { id: 'tray', label: 'In-tray', to: '/tray' },
+  { id: 'ledger', label: 'Ledger', to: '/ledger' },
+]
+
+useKeyHelp('Everywhere', [
+  { keys: '/', does: 'to the lamp field' },
+  { keys: '?', does: 'this list' },
+])
+
+usePageKeys((event) => {
+  if (isTyping(event) || isModified(event)) return
+  if (event.key === '/') {
+    event.preventDefault()
+    lampField.value?.focus()
+  } else if (event.key === '?') {
+    keysShown.value = true
+  }
+})
+</script>
+
+<template>
+  <div class="frame">
+    <a class="skip" href="#page">To the page</a>
+    <header class="no-print">
+      <RouterLink class="mark" to="/" aria-label="Ledger Lamp, day sheet">
+        <LampMark />
+        <span>Ledger Lamp</span>
+      </RouterLink>
+      <nav aria-label="Places">
+        <RouterLink
+          v-for="tab in tabs"
+          :key="tab.id"
+          :to="tab.to"
+          class="tab"
+          :class="{ on: $route.meta.tab === tab.id }"
+          :aria-current="$route.meta.tab === tab.id ? 'page' : undefined"
+        >
+          {{ tab.label }}
+          <b v-if="tab.id === 'tray' && waiting" class="figures">
+            {{ waiting }}<span class="unseen"> waiting</span>
+          </b>
+        </RouterLink>
+      </nav>
+      <LampField ref="lampField" />
+      <MemberMenu @keys="keysShown = true" />
+    </header>
+    <main id="page" class="sheet" tabindex="-1">
+      <slot />
+    </main>
+    <KeysDialog v-if="keysShown" @close="keysShown = false" />
+  </div>
+</template>
+
+<style scoped>
+.frame {
+  min-height: 100vh;
+  display: flex;
+  flex-direction: column;
+}
+
+.skip {
+  position: absolute;
+  left: -999px;
+}
+
+.skip:focus {
+  left: 14px;
+  top: 8px;
+  z-index: 70;
+  background: var(--paper);
+  padding: 8px 12px;
+}
+
+header {
+  height: 58px;
+  display: flex;
+  align-items: flex-end;
+  padding: 0 22px;
+  gap: 18px;
+}
+
+.mark {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  height: 46px;
+  padding-bottom: 6px;
+  font: 600 17px/1 var(--serif);
+  letter-spacing: 0.01em;
+  color: var(--ink);
+  text-decoration: none;
+  white-space: nowrap;
+}
+
+nav {
+  display: flex;
+  gap: 3px;
+  margin-left: 8px;
+}
+
+.tab {
+  padding: 8px 15px 9px;
+  border-radius: 4px 4px 0 0;
+  border: 1px solid var(--desk-edge);
+  border-bottom: 0;
+  background: color-mix(in srgb, var(--paper) 38%, transparent);
+  color: var(--ink-2);
+  font-weight: 500;
+  text-decoration: none;
+  white-space: nowrap;
+}
+
+.tab:hover {
+  color: var(--ink);
+}
+
+.tab.on {
+  background: var(--paper);
+  color: var(--ink);
+  font-weight: 600;
+  padding-bottom: 11px;
+  margin-bottom: -1px;
+  position: relative;
+  z-index: 2;
+}
+
+.tab b {
+  font-weight: 600;
+  margin-left: 5px;
+}
+
+main {
+  position: relative;
+  flex: 1;
+  margin: 0 14px 15px;
+  min-height: 300px;
+  outline: 0;
+}
+
+@media (max-width: 860px) {
+  header {
+    height: auto;
+    flex-wrap: wrap;
+    padding: 6px 12px 0;
+    gap: 6px 10px;
+  }
+
+  .mark span {
+    display: none;
+  }
+
+  .mark {
+    height: 40px;
+    padding: 0;
+  }
+
+  nav {
+    order: 3;
+    width: 100%;
+    margin-left: 0;
+  }
+
+  .tab {
+    padding-inline: 11px;
+  }
+
+  main {
+    margin: 0 0 0;
+  }
+}
+
+@media print {
+  main {
+    margin: 0;
+    border: 0;
+  }
+}
+</style>

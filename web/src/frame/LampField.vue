@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+
+const route = useRoute()
+const router = useRouter()
+const words = ref('')
+const input = ref<HTMLInputElement>()
+
+watch(
+  () => (route.path === '/lamp' ? String(route.query.q ?? '') : ''),
+  (asked) => {
+    words.value = asked
+  },
+  { immediate: true },
+)
+
+function find() {
+  const q = words.value.trim()
+  if (q) void router.push({ path: '/lamp', query: { q } })
+}
+
+defineExpose({ focus: () => input.value?.select() })
+</script>
+
+<template>
+  <form class="lamp-field" role="search" @submit.prevent="find">
+    <svg width="15" height="15" viewBox="0 0 16 16" fill="none" aria-hidden="true">
+      <g stroke="currentColor" stroke-width="1.7">
+        <circle cx="7" cy="7" r="4.6" />
+        <path d="M10.6 10.6 15 15" />
+      </g>
+    </svg>
+    <input
+      ref="input"
+      v-model="words"
+      type="text"
+      maxlength="300"
+      aria-label="Find in the ledger"
+      placeholder="Find what was said or recorded"
+      autocomplete="off"
+      @keydown.esc="input?.blur()"
+    />
+    <kbd aria-hidden="true">/</kbd>
+  </form>
+</template>
+
+<style scoped>
+.lamp-field {
+  flex: 1;
+  min-width: 160px;
+  align-self: center;
+  height: 36px;
+  margin-bottom: -4px;
+  background: var(--paper);
+  border: 1px solid var(--rule-strong);
+  border-radius: 18px;
+  display: flex;
+  align-items: center;
+  padding: 0 14px;
+  gap: 9px;
+  color: var(--pencil);
+}
+
+.lamp-field:focus-within {
+  border-color: var(--lamp-edge);
+  box-shadow: var(--glow);
+}
+
+input {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  outline: 0;
+  background: none;
+  color: var(--ink);
+}
+</style>

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api, onVersion } from '../api/client'
+import { messageOf, Problem } from '../api/problem'
+import { keys, outdate, usePeople } from '../api/queries'
+import type { Person, PersonFacts } from '../api/types'
+import EmptyState from '../shared/EmptyState.vue'
+import ErrorNote from '../shared/ErrorNote.vue'
+import PersonForm from './PersonForm.vue'
+
+const { data: people, error, refetch } = usePeople()
+const editing = ref<string | 'new' | null>(null)
+const refused = ref('')
+
+function edit(what: string | null) {
+  editing.value = what
+  refused.value = ''
+}
+
+async function keep(facts: PersonFacts, person?: Person) {
+  try {
+    await answer(
+      person
+        ? api.PUT('/api/people/{id}', {
+            params: { path: { id: person.id }, header: onVersion(person.version) },
+            body: facts,
+          })
+        : api.POST('/api/people', { body: facts }),
+    )
+    edit(null)
+  } catch (thrown) {
+    refused.value = messageOf(thrown)
+    if (!(thrown instanceof Problem && thrown.isStale)) return
+  }
+  await outdate(keys.people)
+}
+</script>
+
+<template>
+  <div class="people">
+    <div class="head">
+      <div>
+        <h1>People</h1>
+        <p class="lead">
+          Who may be meant in a meeting. Other names they go by help to tell who spoke and who is to
+          do something.
+        </p>
+      </div>
+      <button class="btn go" type="button" @click="edit('new')">Add a person</button>
+    </div>
+    <PersonForm
+      v-if="editing === 'new'"
+      :refused="refused"
+      @keep="keep($event)"
+      @cancel="edit(null)"
+    />
+    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+    <table v-else-if="people?.length">
+      <thead>
+        <tr>
+          <th scope="col">Name</th>
+          <th scope="col">Role</th>
+          <th scope="col">Mail address</th>
+          <th scope="col">Also called</th>
+          <th scope="col"><span class="unseen">Change</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <template v-for="person in people" :key="person.id">
+          <tr v-if="editing === person.id">
+            <td colspan="5">
+              <PersonForm
+                :person="person"
+                :refused="refused"
+                @keep="keep($event, person)"
+                @cancel="edit(null)"
+              />
+            </td>
+          </tr>
+          <tr v-else>
+            <th scope="row">{{ person.name }}</th>
+            <td>{{ person.role }}</td>
+            <td>{{ person.email }}</td>
+            <td>{{ person.aliases.join(', ') }}</td>
+            <td class="end">
+              <button
+                class="btn quiet"
+                type="button"
+                :aria-label="`Change ${person.name}`"
+                @click="edit(person.id)"
+              >
+                Change
+              </button>
+            </td>
+          </tr>
+        </template>
+      </tbody>
+    </table>
+    <EmptyState v-else-if="people && editing !== 'new'" title="Nobody is on the roster yet">
+      The people of your meetings stand here. Speakers of a transcript can be added from it, too.
+      <template #next>
+        <button class="btn go" type="button" @click="edit('new')">Add a person</button>
+      </template>
+    </EmptyState>
+  </div>
+</template>
+
+<style scoped>
+.people {
+  max-width: 1020px;
+  margin: 0 auto;
+  padding: 26px 30px 40px;
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 24px;
+}
+
+.lead {
+  font: 15px/1.5 var(--serif);
+  color: var(--ink-2);
+  margin-top: 5px;
+  max-width: 60ch;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 20px;
+}
+
+th,
+td {
+  text-align: left;
+  padding: 7px 14px 7px 0;
+  border-bottom: 1px solid var(--rule);
+  vertical-align: baseline;
+  overflow-wrap: anywhere;
+}
+
+thead th {
+  font: 600 12.5px/1.3 var(--sans);
+  color: var(--ink-2);
+  border-bottom-color: var(--rule-strong);
+}
+
+tbody th {
+  font: 500 16px/1.4 var(--serif);
+}
+
+.end {
+  text-align: right;
+  padding-right: 0;
+}
+</style>

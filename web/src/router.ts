@@ -1,0 +1,84 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { onSignedOut } from './api/client'
+import { useSession } from './signin/session'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: (to, _from, saved) => saved ?? (to.hash ? undefined : { top: 0 }),
+  routes: [
+    {
+      path: '/sign-in',
+      component: () => import('./signin/SignInPage.vue'),
+      meta: { open: true, title: 'Sign in' },
+    },
+    {
+      path: '/',
+      component: () => import('./day/DaySheetPage.vue'),
+      meta: { tab: 'day', title: 'Day sheet' },
+    },
+    {
+      path: '/day/:date(\\d{4}-\\d{2}-\\d{2})',
+      component: () => import('./day/DaySheetPage.vue'),
+      meta: { tab: 'day', title: 'Day sheet' },
+    },
+    {
+      path: '/tray',
+      component: () => import('./tray/TrayPage.vue'),
+      meta: { tab: 'tray', title: 'In-tray' },
+    },
+    {
+      path: '/tray/:source',
+      component: () => import('./tray/PlacePage.vue'),
+      meta: { tab: 'tray', title: 'Place a source' },
+    },
+    {
+      path: '/minutes/:id',
+      component: () => import('./spread/SpreadPage.vue'),
+      meta: { tab: 'tray', title: 'Spread' },
+    },
+    {
+      path: '/ledger',
+      component: () => import('./ledger/LedgerPage.vue'),
+      meta: { tab: 'ledger', title: 'Ledger' },
+    },
+    {
+      path: '/folio/:number(\\d+)',
+      component: () => import('./folio/FolioPage.vue'),
+      meta: { tab: 'ledger', title: 'Folio' },
+    },
+    {
+      path: '/folio/:number(\\d+)/source',
+      component: () => import('./folio/FolioSourcePage.vue'),
+      meta: { tab: 'ledger', title: 'Folio and source' },
+    },
+    { path: '/lamp', component: () => import('./lamp/LampPage.vue'), meta: { title: 'Lamp' } },
+    {
+      path: '/people',
+      component: () => import('./people/PeoplePage.vue'),
+      meta: { title: 'People' },
+    },
+    {
+      path: '/:rest(.*)*',
+      component: () => import('./frame/NoSuchPlace.vue'),
+      meta: { title: 'Not found' },
+    },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = useSession()
+  await session.load()
+  if (!session.member.value && !to.meta.open) {
+    return { path: '/sign-in', query: to.fullPath === '/' ? {} : { to: to.fullPath } }
+  }
+  if (session.member.value && to.path === '/sign-in') return '/'
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title ?? '')} · Ledger Lamp`
+})
+
+onSignedOut(() => {
+  useSession().forget()
+  void router.push({ path: '/sign-in', query: { to: router.currentRoute.value.fullPath } })
+})

@@ -1,0 +1,88 @@
+const DAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat']
+const LONG_DAYS = ['Sunday', 'Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday']
+const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
+const LONG_MONTHS =
+  'January February March April May June July August September October November December'.split(' ')
+
+/** A day without time and zone: `2026-03-06`. */
+export type IsoDay = string
+
+/** Noon keeps clear of every change of the clocks. */
+export function dateOf(day: IsoDay): Date {
+  return new Date(`${day}T12:00:00`)
+}
+
+export function isoDay(date: Date): IsoDay {
+  const two = (n: number) => String(n).padStart(2, '0')
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+}
+
+export function today(): IsoDay {
+  return isoDay(new Date())
+}
+
+export function isDay(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(dateOf(text).getTime())
+}
+
+export function addDays(day: IsoDay, days: number): IsoDay {
+  const date = dateOf(day)
+  date.setDate(date.getDate() + days)
+  return isoDay(date)
+}
+
+/** The seven days of the week that `day` lies in, from Monday. */
+export function weekOf(day: IsoDay): IsoDay[] {
+  const sinceMonday = (dateOf(day).getDay() + 6) % 7
+  return Array.from({ length: 7 }, (_, i) => addDays(day, i - sinceMonday))
+}
+
+/** `Fri 6 Mar 2026` */
+export function longDay(day: IsoDay): string {
+  return `${shortDay(day)} ${dateOf(day).getFullYear()}`
+}
+
+/** `Fri 6 Mar` */
+export function shortDay(day: IsoDay): string {
+  const date = dateOf(day)
+  return `${DAYS[date.getDay()]} ${date.getDate()} ${MONTHS[date.getMonth()]}`
+}
+
+/** `Friday 6 March` */
+export function spokenDay(day: IsoDay): string {
+  const date = dateOf(day)
+  return `${LONG_DAYS[date.getDay()]} ${date.getDate()} ${LONG_MONTHS[date.getMonth()]}`
+}
+
+/** `Fri` */
+export function weekday(day: IsoDay): string {
+  return DAYS[dateOf(day).getDay()] ?? ''
+}
+
+/** `9:30` or `09:30:00` as `09:30` */
+export function clockTime(time: string): string {
+  return time.slice(0, 5).padStart(5, '0')
+}
+
+/** Milliseconds from the start of a recording as `12:09` or `1:02:09`. */
+export function offset(ms: number): string {
+  const seconds = Math.floor(ms / 1000)
+  const two = (n: number) => String(n).padStart(2, '0')
+  const hours = Math.floor(seconds / 3600)
+  const minutes = Math.floor(seconds / 60) % 60
+  return hours > 0
+    ? `${hours}:${two(minutes)}:${two(seconds % 60)}`
+    : `${minutes}:${two(seconds % 60)}`
+}
+
+/** Seconds as `41 min`; under a minute `40 s`. */
+export function length(seconds: number): string {
+  return seconds < 60 ? `${seconds} s` : `${Math.round(seconds / 60)} min`
+}
+
+/** An instant as `10:42`, or with its day where that is not today. */
+export function arrival(instant: string): string {
+  const date = new Date(instant)
+  const time = `${String(date.getHours()).padStart(2, '0')}:${String(date.getMinutes()).padStart(2, '0')}`
+  return isoDay(date) === today() ? time : `${shortDay(isoDay(date))}, ${time}`
+}

@@ -1,0 +1,44 @@
+import { ref } from 'vue'
+import { answer, api, sendForm } from '../api/client'
+import { queryClient } from '../api/queries'
+import type { Session } from '../api/types'
+
+const member = ref<Session['member']>(null)
+const setupNeeded = ref(false)
+let loaded = false
+
+/** Who is signed in, in this browser. */
+export function useSession() {
+  async function load() {
+    if (loaded) return
+    const session = await answer(api.GET('/api/session'))
+    member.value = session.member
+    setupNeeded.value = session.setupNeeded
+    loaded = true
+  }
+
+  function forget() {
+    member.value = null
+    loaded = false
+    queryClient.clear()
+  }
+
+  async function signIn(email: string, password: string) {
+    await sendForm('/api/session', new URLSearchParams({ email, password }))
+    loaded = false
+    await load()
+  }
+
+  /** Creates the team and its first member, then signs that member in. */
+  async function setUp(first: { team: string; name: string; email: string; password: string }) {
+    await answer(api.POST('/api/setup', { body: first }))
+    await signIn(first.email, first.password)
+  }
+
+  async function signOut() {
+    await sendForm('/api/session/end', new URLSearchParams())
+    forget()
+  }
+
+  return { member, setupNeeded, load, forget, signIn, setUp, signOut }
+}

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+
+const props = defineProps<{ text: string; label: string }>()
+const emit = defineEmits<{ typing: [text: string]; done: [text: string]; cancel: [] }>()
+
+/** A pause this long while typing stores what stands. */
+const PAUSE_MS = 600
+
+const words = ref(props.text)
+const area = ref<HTMLTextAreaElement>()
+let pause: ReturnType<typeof setTimeout> | undefined
+let finished = false
+
+onMounted(() => {
+  grow()
+  area.value?.focus()
+  area.value?.setSelectionRange(words.value.length, words.value.length)
+})
+onBeforeUnmount(() => clearTimeout(pause))
+
+function typed() {
+  clearTimeout(pause)
+  pause = setTimeout(() => {
+    if (words.value.trim()) emit('typing', words.value.trim())
+  }, PAUSE_MS)
+  void nextTick(grow)
+}
+
+/** The field is as high as its words. */
+function grow() {
+  if (!area.value) return
+  area.value.style.height = 'auto'
+  area.value.style.height = `${area.value.scrollHeight}px`
+}
+
+function done() {
+  if (finished) return
+  finished = true
+  clearTimeout(pause)
+  const text = words.value.trim()
+  if (text) emit('done', text)
+  else emit('cancel')
+}
+
+function cancel() {
+  if (finished) return
+  finished = true
+  clearTimeout(pause)
+  emit('cancel')
+}
+</script>
+
+<template>
+  <textarea
+    ref="area"
+    v-model="words"
+    rows="1"
+    maxlength="4000"
+    :aria-label="label"
+    @input="typed"
+    @keydown.enter.exact.prevent.stop="done"
+    @keydown.esc.stop="cancel"
+    @blur="done"
+  />
+</template>
+
+<style scoped>
+textarea {
+  display: block;
+  width: 100%;
+  padding: 2px 6px;
+  margin: -3px 0 -3px -7px;
+  border: 1px solid var(--field);
+  border-radius: 3px;
+  background: var(--paper);
+  font: 15.5px/1.45 var(--serif);
+  resize: none;
+  overflow: hidden;
+}
+</style>

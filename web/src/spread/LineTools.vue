@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Line, LineFacts, Person } from '../api/types'
+import DayField from '../shared/DayField.vue'
+import { KIND_NAMES } from '../shared/words'
+import { editableKinds } from './editableKinds'
+
+const props = defineProps<{ line: Line; people: Person[] }>()
+const emit = defineEmits<{
+  ink: []
+  edit: []
+  strike: []
+  change: [label: string, patch: Partial<LineFacts>]
+}>()
+
+const whyShown = ref(false)
+const kind = ref<HTMLSelectElement>()
+const owner = ref<HTMLSelectElement>()
+
+const struck = computed(() => props.line.state === 'STRUCK')
+const isAction = computed(() => props.line.kind === 'ACTION')
+const why = computed(() => {
+  const g = props.line.grounds
+  if (!props.line.drafted) return 'written by a person'
+  return [
+    ...g.reasons,
+    g.proposedBy && `proposed by ${g.proposedBy}`,
+    g.assentedBy.length && `assent by ${g.assentedBy.join(', ')}`,
+    g.objectedBy.length && `objection by ${g.objectedBy.join(', ')}`,
+    `certainty ${Math.round(props.line.certainty * 100)}%`,
+  ]
+    .filter(Boolean)
+    .join('; ')
+})
+
+const due = computed({
+  get: () => props.line.due,
+  set: (day: string | null) => emit('change', 'changing the date', { due: day }),
+})
+
+function setOwner(event: Event) {
+  const id = (event.target as HTMLSelectElement).value
+  emit('change', 'changing the owner', { ownerId: id || null })
+}
+
+function setKind(event: Event) {
+  const to = (event.target as HTMLSelectElement).value as Line['kind']
+  // Only an action has an owner and a date.
+  const rest = to === 'ACTION' ? {} : { ownerId: null, due: null }
+  emit('change', 'changing the kind', { kind: to, ...rest })
+}
+
+defineExpose({
+  focusKind: () => kind.value?.focus(),
+  focusOwner: () => owner.value?.focus(),
+  focusDue: () => document.getElementById('line-due')?.focus(),
+  toggleWhy: () => (whyShown.value = !whyShown.value),
+})
+</script>
+
+<template>
+  <div class="tools">
+    <button v-if="line.state === 'PENCIL'" type="button" @click="emit('ink')">
+      <kbd>Enter</kbd>ink
+    </button>
+    <button v-if="!struck" type="button" @click="emit('edit')"><kbd>E</kbd>edit</button>
+    <button type="button" @click="emit('strike')">
+      <kbd>X</kbd>{{ struck ? 'restore' : 'strike' }}
+    </button>
+    <label v-if="line.kind !== 'SUMMARY' && !struck">
+      <kbd>K</kbd><span class="unseen">Kind</span>
+      <select ref="kind" :value="line.kind" @change="setKind">
+        <option v-for="k in editableKinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
+      </select>
+    </label>
+    <template v-if="isAction && !struck">
+      <label>
+        <kbd>O</kbd><span class="unseen">Owner</span>
+        <select ref="owner" :value="line.ownerId ?? ''" @change="setOwner">
+          <option value="">owner open</option>
+          <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
+        </select>
+      </label>
+      <label>
+        <kbd>D</kbd><span class="unseen">Due date</span>
+        <DayField v-model="due" input-id="line-due" />
+      </label>
+    </template>
+    <button type="button" :aria-expanded="whyShown" @click="whyShown = !whyShown">
+      <kbd>W</kbd>why
+    </button>
+    <p v-if="whyShown" class="why">
+      {{ why }}<template v-if="line.dueWords">; date said: “{{ line.dueWords }}”</template>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px 12px;
+  align-items: center;
+  padding: 6px 6px 8px 38px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+}
+
+button {
+  border: 0;
+  background: none;
+  padding: 2px 0;
+  cursor: pointer;
+}
+
+button:hover {
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+
+kbd {
+  margin-right: 5px;
+}
+
+select,
+.tools :deep(input) {
+  border: 1px solid var(--rule-strong);
+  border-radius: 3px;
+  background: var(--paper);
+  padding: 2px 4px;
+  max-width: 150px;
+  min-height: 26px;
+}
+
+.tools label {
+  display: flex;
+  align-items: center;
+}
+
+.tools :deep(input) {
+  width: 128px;
+}
+
+.why {
+  flex-basis: 100%;
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Template } from '../api/types'
+import { clockTime, longDay } from '../shared/dates'
+import PencilMeter from './PencilMeter.vue'
+import type { Draft } from './useDraft'
+
+const props = defineProps<{ draft: Draft; templates: Template[]; filing: boolean }>()
+const emit = defineEmits<{
+  inkAll: []
+  struck: []
+  file: []
+  add: []
+  undo: []
+  redo: []
+  template: [name: string]
+}>()
+
+const meeting = computed(() => props.draft.minutes.value.meeting)
+const facts = computed(() => {
+  const m = meeting.value
+  return [longDay(m.date), m.start && clockTime(m.start), m.series !== m.title && m.series]
+    .filter(Boolean)
+    .join(' · ')
+})
+const saving = computed(() => {
+  if (props.draft.saving.value === 'unreachable') return 'not saved yet: server not reached, trying'
+  if (props.draft.saving.value === 'saving') return 'saving'
+  const at = props.draft.savedAt.value
+  return at ? `saved ${at.toTimeString().slice(0, 5)}` : ''
+})
+</script>
+
+<template>
+  <div class="bar">
+    <div class="what">
+      <h1 :title="meeting.title">{{ meeting.title }}</h1>
+      <p class="small">
+        {{ facts }}
+        <span
+          :class="{ red: draft.saving.value === 'unreachable' }"
+          data-testid="saving"
+          aria-live="polite"
+          >{{ saving ? `· ${saving}` : '' }}</span
+        >
+      </p>
+    </div>
+    <PencilMeter :ink="draft.meter.value.ink" :all="draft.meter.value.all" />
+    <button
+      v-if="draft.struck.value"
+      class="btn quiet"
+      type="button"
+      :aria-pressed="draft.showStruck.value"
+      @click="emit('struck')"
+    >
+      {{ draft.showStruck.value ? 'Hide' : 'Show' }} {{ draft.struck.value }} struck
+    </button>
+    <div class="acts">
+      <button
+        class="btn quiet"
+        type="button"
+        :disabled="!draft.history.canUndo.value"
+        @click="emit('undo')"
+      >
+        Undo
+      </button>
+      <button
+        class="btn quiet"
+        type="button"
+        :disabled="!draft.history.canRedo.value"
+        @click="emit('redo')"
+      >
+        Redo
+      </button>
+      <label>
+        <span class="unseen">Template</span>
+        <select
+          class="btn"
+          :value="draft.minutes.value.template.name"
+          @change="emit('template', ($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="t in templates" :key="t.name">{{ t.name }}</option>
+        </select>
+      </label>
+      <button class="btn" type="button" @click="emit('add')">Add a line</button>
+      <button
+        class="btn"
+        type="button"
+        :disabled="draft.meter.value.pencil === 0"
+        @click="emit('inkAll')"
+      >
+        Ink all
+      </button>
+      <button class="btn go" type="button" :disabled="filing" @click="emit('file')">File</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  align-items: center;
+  gap: 8px 14px;
+  padding: 8px 20px;
+  border-bottom: 1px solid var(--rule);
+  min-height: 56px;
+  flex-wrap: wrap;
+}
+
+.what {
+  flex: 1 1 220px;
+  min-width: 0;
+}
+
+h1 {
+  font-size: 18px;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.acts {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+const emit = defineEmits<{ files: [files: File[]] }>()
+
+const over = ref(false)
+const input = ref<HTMLInputElement>()
+let depth = 0
+
+function enter(event: DragEvent) {
+  if (!event.dataTransfer?.types.includes('Files')) return
+  depth++
+  over.value = true
+}
+
+function leave() {
+  depth = Math.max(0, depth - 1)
+  over.value = depth > 0
+}
+
+function drop(event: DragEvent) {
+  depth = 0
+  over.value = false
+  take(event.dataTransfer?.files)
+}
+
+function chosen() {
+  take(input.value?.files)
+  if (input.value) input.value.value = ''
+}
+
+function take(files: FileList | null | undefined) {
+  if (files?.length) emit('files', [...files])
+}
+</script>
+
+<template>
+  <div
+    class="zone"
+    :class="{ over }"
+    @dragenter.prevent="enter"
+    @dragover.prevent
+    @dragleave="leave"
+    @drop.prevent="drop"
+  >
+    <input
+      ref="input"
+      type="file"
+      multiple
+      hidden
+      data-testid="files"
+      aria-label="Files"
+      @change="chosen"
+    />
+    <slot :choose="() => input?.click()" />
+    <p v-if="over" class="drop-here" aria-hidden="true">Let go to put it in the tray</p>
+  </div>
+</template>
+
+<style scoped>
+.zone {
+  min-height: 640px;
+}
+
+.drop-here {
+  position: absolute;
+  inset: 8px;
+  display: grid;
+  place-items: center;
+  font: 600 22px/1 var(--serif);
+  background: color-mix(in srgb, var(--paper) 86%, transparent);
+  border: 2px dashed var(--green);
+  border-radius: 3px;
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Source } from '../api/types'
+import { arrival, length } from '../shared/dates'
+import { count, listed } from '../shared/words'
+
+const props = defineProps<{ source: Source }>()
+const emit = defineEmits<{ discard: [] }>()
+
+const MOST_PROBLEMS = 5
+
+const broken = computed(() => props.source.state === 'BROKEN')
+const facts = computed(() => {
+  const s = props.source
+  const read = broken.value
+    ? []
+    : [
+        s.format,
+        count(s.passages, s.notes ? 'line' : 'passage'),
+        s.seconds === null ? null : length(s.seconds),
+        listed(s.speakers, 5),
+      ]
+  return [`arrived ${arrival(s.receivedAt)}`, ...read, size(s.size)].filter(Boolean).join(' · ')
+})
+
+function size(bytes: number): string {
+  return bytes < 1024
+    ? `${bytes} B`
+    : bytes < 1 << 20
+      ? `${Math.round(bytes / 1024)} kB`
+      : `${(bytes / (1 << 20)).toFixed(1)} MB`
+}
+</script>
+
+<template>
+  <article class="card">
+    <div class="text">
+      <h2>{{ source.name }}</h2>
+      <p class="small">{{ facts }}</p>
+      <div v-if="source.problems.length" :class="broken ? 'trouble red' : 'trouble'">
+        <p>
+          {{
+            broken
+              ? 'Nothing could be read. The file is kept as it came.'
+              : `Read, but for ${count(source.problems.length, 'place')}:`
+          }}
+        </p>
+        <ul>
+          <li v-for="problem in source.problems.slice(0, MOST_PROBLEMS)" :key="problem.place">
+            <b>{{ problem.place }}</b>: {{ problem.message }}
+          </li>
+          <li v-if="source.problems.length > MOST_PROBLEMS">
+            and {{ source.problems.length - MOST_PROBLEMS }} more
+          </li>
+        </ul>
+      </div>
+    </div>
+    <div class="buttons">
+      <a class="btn quiet" :href="`/api/sources/${source.id}/original`" download>Original</a>
+      <button class="btn" type="button" @click="emit('discard')">Take out</button>
+      <RouterLink v-if="!broken" class="btn go" :to="`/tray/${source.id}`">Place</RouterLink>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 20px;
+  padding: 14px 2px;
+  flex-wrap: wrap;
+}
+
+.text {
+  flex: 1 1 340px;
+  min-width: 0;
+}
+
+h2 {
+  font: 500 17px/1.35 var(--serif);
+  color: var(--ink);
+  overflow-wrap: anywhere;
+}
+
+.trouble {
+  margin-top: 8px;
+  padding: 7px 12px;
+  border-left: 2px solid currentColor;
+  font-size: 13.5px;
+  overflow-wrap: anywhere;
+}
+
+.buttons {
+  display: flex;
+  gap: 8px;
+}
+</style>

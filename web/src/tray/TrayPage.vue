@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { answer, api, sendForm } from '../api/client'
+import { messageOf } from '../api/problem'
+import { keys, outdate, useTray } from '../api/queries'
+import type { Source, TakenIn } from '../api/types'
+import EmptyState from '../shared/EmptyState.vue'
+import ErrorNote from '../shared/ErrorNote.vue'
+import { useNotices } from '../shared/notices'
+import { count } from '../shared/words'
+import DropZone from './DropZone.vue'
+import PasteBox from './PasteBox.vue'
+import SourceCard from './SourceCard.vue'
+
+const router = useRouter()
+const { say } = useNotices()
+const { data: sources, error, refetch } = useTray()
+
+const pasting = ref(false)
+const takingIn = ref('')
+
+async function takeIn(what: string, send: () => Promise<TakenIn[]>) {
+  takingIn.value = what
+  try {
+    const taken = await send()
+    await outdate(keys.tray, keys.day)
+    report(taken)
+    return true
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+    return false
+  } finally {
+    takingIn.value = ''
+  }
+}
+
+function takeFiles(files: File[]) {
+  const form = new FormData()
+  files.forEach((file) => form.append('files', file))
+  return takeIn(count(files.length, 'file'), () => sendForm<TakenIn[]>('/api/tray', form))
+}
+
+async function takeText(name: string, text: string) {
+  const body = { name: name || null, text }
+  const done = await takeIn('the pasted text', async () => [
+    await answer(api.POST('/api/tray/text', { body })),
+  ])
+  if (done) pasting.value = false
+}
+
+/** One source that can be read leads on to its meeting; of several, or a broken one, the list says enough. */
+function report(taken: TakenIn[]) {
+  taken
+    .filter((t) => t.sameAs !== null)
+    .forEach((t) => say(`${t.source.name} holds the same bytes as ${t.sameAs}.`))
+  const only = taken.length === 1 ? taken[0] : undefined
+  if (only?.source.state === 'READ' && only.sameAs === null) {
+    void router.push(`/tray/${only.source.id}`)
+  }
+}
+
+async function discard(source: Source) {
+  const params = { path: { id: source.id } }
+  try {
+    await answer(api.DELETE('/api/sources/{id}', { params }))
+    await outdate(keys.tray, keys.day)
+    say(`${source.name} is out of the tray.`, {
+      undo: () =>
+        void answer(api.POST('/api/sources/{id}/restore', { params }))
+          .then(() => outdate(keys.tray, keys.day))
+          .catch((thrown) => say(messageOf(thrown), { failed: true })),
+    })
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+}
+</script>
+
+<template>
+  <DropZone @files="takeFiles">
+    <template #default="{ choose }">
+      <div class="tray">
+        <div class="head">
+          <div>
+            <h1>In-tray</h1>
+            <p class="lead">
+              Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
+              WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes.
+            </p>
+          </div>
+          <div class="buttons">
+            <button class="btn" type="button" @click="pasting = !pasting">Paste text</button>
+            <button class="btn go" type="button" @click="choose">Choose files</button>
+          </div>
+        </div>
+        <p v-if="takingIn" class="busy" role="status">Taking in {{ takingIn }} …</p>
+        <PasteBox v-if="pasting" @text="takeText" @cancel="pasting = false" />
+        <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+        <ul v-else-if="sources?.length" class="list">
+          <li v-for="source in sources" :key="source.id">
+            <SourceCard :source="source" @discard="discard(source)" />
+          </li>
+        </ul>
+        <EmptyState v-else-if="sources && !pasting" title="The tray is empty">
+          What a recorder wrote or somebody typed comes in here, and waits until you say which
+          meeting it belongs to.
+          <template #next>
+            <button class="btn go" type="button" @click="choose">Choose files</button>
+          </template>
+        </EmptyState>
+      </div>
+    </template>
+  </DropZone>
+</template>
+
+<style scoped>
+.tray {
+  max-width: 980px;
+  margin: 0 auto;
+  padding: 26px 30px 40px;
+}
+
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 30px;
+  flex-wrap: wrap;
+}
+
+.head > div:first-child {
+  flex: 1 1 320px;
+}
+
+.lead {
+  font: 15px/1.5 var(--serif);
+  color: var(--ink-2);
+  margin-top: 5px;
+  max-width: 60ch;
+}
+
+.buttons {
+  display: flex;
+  gap: 10px;
+}
+
+.busy {
+  margin-top: 16px;
+  font-style: italic;
+}
+
+.list {
+  margin-top: 22px;
+  border-top: 1px solid var(--rule);
+}
+
+.list li {
+  border-bottom: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,47 @@
+import type { Meeting, MeetingFacts, Suggestion } from '../api/types'
+
+/** What the form starts with, from what the source tells. */
+export function suggested(s: Suggestion): MeetingFacts {
+  return {
+    title: s.title,
+    date: s.date,
+    start: s.start,
+    zone: s.zone,
+    plannedMinutes: s.plannedMinutes,
+    kind: s.kind,
+    location: s.location,
+    series: s.series,
+    agenda: [],
+    nextMeeting: null,
+    people: s.people,
+  }
+}
+
+/** What the form starts with, from a meeting that exists. */
+export function facts(m: Meeting): MeetingFacts {
+  return {
+    title: m.title,
+    date: m.date,
+    start: m.start,
+    zone: m.zone,
+    plannedMinutes: m.plannedMinutes,
+    kind: m.kind,
+    location: m.location,
+    series: m.series,
+    agenda: m.agenda,
+    nextMeeting: m.nextMeeting,
+    people: m.people.map((p) => p.id),
+  }
+}
+
+/** Agenda as lines of text and back. */
+export const agendaText = (agenda: string[]) => agenda.join('\n')
+
+export const agendaItems = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => line.trim().replace(/^(?:[-*•]|\d{1,2}[.)])\s+/, ''))
+    .filter((line) => line !== '')
+
+/** Every time zone the browser knows. */
+export const ZONES = Intl.supportedValuesOf('timeZone')

@@ -1,0 +1,16 @@
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vitest/config'
+
+const server = process.env.LAMP_SERVER ?? 'http://127.0.0.1:8077'
+
+export default defineConfig({
+  plugins: [vue()],
+  build: { target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  server: { proxy: { '/api': { target: server, changeOrigin: false } } },
+  test: {
+    environment: 'jsdom',
+    include: ['src/**/*.test.ts'],
+    reporters: ['default', 'junit'],
+    outputFile: { junit: 'target/vitest.xml' },
+  },
+})
