@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
@@ -5,6 +6,13 @@ const server = process.env.LAMP_SERVER ?? 'http://127.0.0.1:8077'
 
 export default defineConfig({
   plugins: [vue()],
+  resolve: {
+    alias: {
+      '@primevue/core/usestyle': fileURLToPath(
+        new URL('./src/shared/injectNoStyles.ts', import.meta.url),
+      ),
+    },
+  },
   build: { target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
   server: { proxy: { '/api': { target: server, changeOrigin: false } } },
   test: {

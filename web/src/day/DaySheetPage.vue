@@ -89,6 +89,11 @@ usePageKeys((event) => {
   gap: 16px;
 }
 
+.head h1 {
+  white-space: nowrap;
+  padding-top: 6px;
+}
+
 .week {
   display: flex;
   align-items: stretch;
@@ -100,8 +105,8 @@ usePageKeys((event) => {
   display: grid;
   justify-items: center;
   align-content: center;
-  min-width: 38px;
-  padding: 6px 4px;
+  min-width: 34px;
+  padding: 6px 3px;
   border-radius: 3px;
   color: var(--ink);
   text-decoration: none;
@@ -109,7 +114,7 @@ usePageKeys((event) => {
 }
 
 .step {
-  min-width: 24px;
+  min-width: 20px;
   font-size: 18px;
   color: var(--ink-2);
 }

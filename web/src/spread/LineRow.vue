@@ -51,7 +51,7 @@ defineExpose({ tools })
 </script>
 
 <template>
-  <li class="line" :class="[line.state.toLowerCase(), { lit }]" :data-line="line.id">
+  <li class="line" :class="[line.state.toLowerCase(), { glowing: lit }]" :data-line="line.id">
     <div class="row" :data-lit-line="lit || undefined">
       <span class="number figures" aria-hidden="true">
         <i v-if="line.state === 'PENCIL'">✎</i>{{ number ?? '' }}
@@ -155,15 +155,23 @@ defineExpose({ tools })
   text-decoration: line-through;
 }
 
-.lit .row {
+.glowing .row {
   background: var(--lamp);
   box-shadow: var(--glow);
   outline: 1px solid var(--lamp-edge);
 }
 
-.lit .text,
-.lit .number,
-.lit .aside {
+.glowing .text,
+.glowing .number,
+.glowing .aside {
   color: var(--ink);
+}
+
+.text:focus-visible {
+  outline: none;
+}
+
+.row:has(.text:focus-visible) {
+  outline: 2px solid var(--green);
 }
 </style>

@@ -127,8 +127,8 @@ select,
 .tools :deep(input) {
   border: 1px solid var(--rule-strong);
   border-radius: 3px;
-  background: var(--paper);
-  padding: 2px 4px;
+  background-color: var(--paper);
+  padding: 2px 6px;
   max-width: 150px;
   min-height: 26px;
 }

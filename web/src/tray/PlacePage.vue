@@ -138,12 +138,12 @@ async function place(facts: MeetingFacts, template: string | null) {
   display: grid;
   grid-template-columns: 2fr 3fr;
   min-height: 726px;
+  background: linear-gradient(90deg, var(--paper-2) 40%, transparent 40%);
 }
 
 .source {
   padding: 24px 26px;
   border-right: 1px solid var(--rule-strong);
-  background: var(--paper-2);
   max-height: calc(100vh - 74px);
   overflow: auto;
   position: sticky;
@@ -186,6 +186,7 @@ li .who {
 @media (max-width: 900px) {
   .place {
     grid-template-columns: 1fr;
+    background: none;
   }
 
   .source {

@@ -1,11 +1,12 @@
 import type { Meeting, MeetingFacts, Suggestion } from '../api/types'
+import { clockTime } from '../shared/dates'
 
 /** What the form starts with, from what the source tells. */
 export function suggested(s: Suggestion): MeetingFacts {
   return {
     title: s.title,
     date: s.date,
-    start: s.start,
+    start: s.start && clockTime(s.start),
     zone: s.zone,
     plannedMinutes: s.plannedMinutes,
     kind: s.kind,
@@ -22,7 +23,7 @@ export function facts(m: Meeting): MeetingFacts {
   return {
     title: m.title,
     date: m.date,
-    start: m.start,
+    start: m.start && clockTime(m.start),
     zone: m.zone,
     plannedMinutes: m.plannedMinutes,
     kind: m.kind,

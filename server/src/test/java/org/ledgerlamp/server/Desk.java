@@ -7,9 +7,11 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.nio.charset.StandardCharsets;
 import org.ledgerlamp.server.access.SignedIn;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
@@ -98,6 +100,14 @@ public final class Desk {
                         """
                                 .formatted(title, title, ids))
                 .text("/id");
+    }
+
+    /** Any request, with JSON and version 0, as a member with tools of their own may send it. */
+    public Answer send(String method, String path, String json) throws Exception {
+        AbstractMockHttpServletRequestBuilder<?> any = path.equals("/api/tray") && method.equals("POST")
+                ? multipart(path)
+                : request(HttpMethod.valueOf(method), path).contentType(MediaType.APPLICATION_JSON);
+        return send(any.header("If-Match", "\"0\"").content(json));
     }
 
     private Answer send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {

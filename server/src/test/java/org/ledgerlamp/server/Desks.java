@@ -9,6 +9,8 @@ import org.springframework.test.web.servlet.MockMvc;
 /** Makes teams for tests. */
 @Component
 class Desks {
+    static final String PASSWORD = "a long password";
+
     private final AccessService access;
     private final MockMvc http;
 
@@ -19,8 +21,8 @@ class Desks {
 
     Desk newTeam() {
         String tag = UUID.randomUUID().toString();
-        SignedIn who = access.createMember(
-                access.createTeam("Team " + tag), "Mira Voss", tag + "@skerry.example", "a long password");
+        SignedIn who =
+                access.createMember(access.createTeam("Team " + tag), "Mira Voss", tag + "@skerry.example", PASSWORD);
         return new Desk(http, who);
     }
 }

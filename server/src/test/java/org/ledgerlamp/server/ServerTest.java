@@ -11,8 +11,10 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 
-/** The whole server on a throw-away MariaDB, one for all tests; every test gets a team of its own. */
-@SpringBootTest(properties = "spring.main.banner-mode=off")
+/**
+ * The whole server on a throw-away MariaDB, one for all tests, with the demo in it; every test gets a team of its own.
+ */
+@SpringBootTest(properties = {"spring.main.banner-mode=off", "lamp.demo=true"})
 @AutoConfigureMockMvc
 public abstract class ServerTest {
     private static final Path HOME =

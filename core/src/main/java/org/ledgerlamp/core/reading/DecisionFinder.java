@@ -121,10 +121,14 @@ final class DecisionFinder {
             evidence.add(talk.evidence(proposal));
         }
         boolean heard = false;
+        boolean noMeansYes = talk.of(carrier.utterance()).stream().anyMatch(Replies::asksForObjections);
         for (int reply : talk.replies(carrier.utterance(), REPLIES_TO_LOOK_AT)) {
+            if (somethingElseIsAsked(carrier.utterance(), reply)) {
+                break; // what follows answers that
+            }
             List<Sentence> words = talk.of(reply);
             Person by = talk.speaker(reply);
-            if (Replies.assents(words)) {
+            if (Replies.assents(words) || noMeansYes && Replies.refuses(words)) {
                 heard = true;
                 addName(assented, by);
                 if (evidence.size() < 4) {
@@ -161,6 +165,15 @@ final class DecisionFinder {
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence));
+    }
+
+    private boolean somethingElseIsAsked(int carrier, int reply) {
+        for (int i = carrier + 1; i < reply; i++) {
+            if (talk.of(i).stream().anyMatch(Sentence::isQuestion)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static void addName(Set<String> names, Person person) {

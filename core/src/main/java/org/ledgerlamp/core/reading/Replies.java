@@ -19,6 +19,8 @@ final class Replies {
                     "no|nope|nah|can't|cannot|won't|i'd rather not|rather not|i don't think so|not a chance|no way|i'm not (?:sure|happy|doing|convinced|going)|i couldn't|i disagree|not keen|i don't like|hang on|hold on|i object");
     private static final Pattern HARMLESS_NO = Pattern.compile(
             "no (?:problem|worries|bother|objections?|trouble|doubt|harm)|not a problem|can't (?:argue|see why not|hurt)|why not|no,? (?:that's fine|fine|i agree|that's better|nothing)");
+    private static final Pattern ASKS_FOR_OBJECTIONS = Pattern.compile(
+            "(?:anybody|anyone|anything|somebody|someone) (?:is )?(?:against|object|opposed|unhappy|disagree|mind|see(?:s)? it differently)|any objections?|(?:has|have) (?:anybody|anyone) a problem|(?:does|do|would) (?:anybody|anyone|you) mind");
     private static final CueTable THANKS = new CueTable()
             .cue(
                     1,
@@ -36,6 +38,11 @@ final class Replies {
     /** Whether the sentence, taken as a reply, says no. */
     static boolean refuses(Sentence s) {
         return NO.matches(HARMLESS_NO.matcher(opening(s)).replaceAll(" ")) && !s.isQuestion();
+    }
+
+    /** Whether the sentence asks who is against, so that a no to it is a yes to the matter. */
+    static boolean asksForObjections(Sentence s) {
+        return s.isQuestion() && ASKS_FOR_OBJECTIONS.matcher(s.plain()).find();
     }
 
     static boolean thanks(Sentence s) {

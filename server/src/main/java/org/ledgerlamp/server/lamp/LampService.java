@@ -28,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 class LampService {
     private static final int MOST_HITS = 200;
     private static final int MOST_HITS_PER_FOLIO = 8;
+    private static final int MOST_FRAGMENTS = 3;
 
     private final EntityManager entities;
     private final MinutesService minutes;
@@ -119,14 +120,13 @@ class LampService {
                         .filter(f.exists().field("folio")))
                 .highlighter(f -> f.unified()
                         .tag(Snippet.ON, Snippet.OFF)
-                        .fragmentSize(400)
-                        .numberOfFragments(1)
-                        .noMatchSize(200))
+                        .numberOfFragments(MOST_FRAGMENTS)
+                        .noMatchSize(Integer.MAX_VALUE))
                 .fetch(MOST_HITS);
     }
 
     private static Scored scored(Float score, Object entity, List<String> texts) {
-        List<Snippet> text = texts.isEmpty() ? List.of() : Snippet.of(texts.getFirst());
+        List<Snippet> text = Snippet.of(String.join(" … ", texts));
         if (entity instanceof MinutesLine line) {
             return new Scored(score, line.folio(), new Hit(line.number(), line.kind(), null, null, null, null, text));
         }

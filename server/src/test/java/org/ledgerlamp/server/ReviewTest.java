@@ -1,0 +1,296 @@
+package org.ledgerlamp.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class ReviewTest extends ServerTest {
+    private static final String TALK =
+            """
+            [00:00:03] Mira Voss: Shall we put a roller on the Skarness fender?
+            [00:00:09] Ana Prokop: Yes, let's do that.
+            [00:00:12] Tom Reyes: Agreed. I'll order the roller by Friday.
+            [00:00:20] Mira Voss: The risk is that the cable wears through before it comes.
+            [00:00:30] Ana Prokop: Who insures the mobile unit, does anybody know?
+            [00:00:36] Tom Reyes: No idea.
+            """;
+
+    private String tom;
+    private String minutes;
+
+    @BeforeEach
+    void draft() throws Exception {
+        String mira = desk.person("Mira Voss");
+        tom = desk.person("Tom Reyes");
+        String ana = desk.person("Ana Prokop");
+        minutes = draftOf(desk.meeting("Charging berth weekly", mira, tom, ana));
+    }
+
+    private String draftOf(String meeting) throws Exception {
+        String source = desk.drop("talk.txt", TALK).text("/0/source/id");
+        desk.place(source, meeting);
+        return desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
+                .text("/id");
+    }
+
+    private JsonNode page() throws Exception {
+        return desk.read("/api/minutes/{id}", minutes).body();
+    }
+
+    private JsonNode line(String kind) throws Exception {
+        for (JsonNode line : page().at("/lines")) {
+            if (line.at("/kind").asString().equals(kind)) {
+                return line;
+            }
+        }
+        throw new AssertionError("no line of kind " + kind + " in " + page().at("/lines"));
+    }
+
+    private static String facts(String kind, String text, String owner, String state) {
+        return "{\"kind\":\"%s\",\"text\":\"%s\",\"ownerId\":%s,\"due\":null,\"state\":\"%s\"}"
+                .formatted(kind, text, owner == null ? "null" : "\"" + owner + "\"", state);
+    }
+
+    private Desk.Answer change(JsonNode line, String facts) throws Exception {
+        return desk.write(
+                "/api/lines/{id}",
+                line.at("/version").asInt(),
+                facts,
+                line.at("/id").asString());
+    }
+
+    private void inkAll() throws Exception {
+        for (JsonNode line : page().at("/lines")) {
+            if (line.at("/state").asString().equals("PENCIL")) {
+                change(line, facts(line.at("/kind").asString(), "A line in ink", null, "INK"));
+            }
+        }
+    }
+
+    @Test
+    void every_drafted_line_is_in_pencil_and_shows_words_that_stand_in_its_source() throws Exception {
+        JsonNode lines = page().at("/lines");
+
+        assertThat(lines).isNotEmpty();
+        for (JsonNode line : lines) {
+            assertThat(line.at("/state").asString()).isEqualTo("PENCIL");
+            assertThat(line.at("/evidence")).as(line.at("/text").asString()).isNotEmpty();
+            for (JsonNode basis : line.at("/evidence")) {
+                JsonNode passage = desk.read(
+                                "/api/sources/{id}/passages",
+                                basis.at("/sourceId").asString())
+                        .body()
+                        .get(basis.at("/passage").asInt());
+                assertThat(passage.at("/text")
+                                .asString()
+                                .substring(
+                                        basis.at("/start").asInt(),
+                                        basis.at("/end").asInt()))
+                        .isEqualTo(basis.at("/quote").asString());
+            }
+        }
+    }
+
+    @Test
+    void an_action_knows_its_owner_and_date_and_a_decision_its_standing() throws Exception {
+        JsonNode action = line("ACTION");
+
+        assertThat(action.at("/ownerId").asString()).isEqualTo(tom);
+        assertThat(action.at("/due").asString()).isEqualTo("2026-03-06");
+        assertThat(line("DECISION").at("/grounds/standing").asString()).isIn("unopposed", "agreed");
+    }
+
+    @Test
+    void a_meeting_is_drafted_once() throws Exception {
+        String meeting = page().at("/meeting/id").asString();
+
+        Desk.Answer again = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+
+        assertThat(again.status()).isEqualTo(409);
+    }
+
+    @Test
+    void there_is_nothing_to_draft_without_a_source() throws Exception {
+        Desk.Answer refused = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", desk.meeting("Empty"));
+
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text("/detail")).contains("No source");
+    }
+
+    @Test
+    void an_edit_is_kept_as_typed() throws Exception {
+        String words = "Tom Reyes to order <b>two</b> rollers; \\\"wide\\\" ones";
+
+        Desk.Answer changed = change(line("ACTION"), facts("ACTION", words, tom, "INK"));
+
+        assertThat(changed.status()).isEqualTo(200);
+        assertThat(line("ACTION").at("/text").asString())
+                .isEqualTo("Tom Reyes to order <b>two</b> rollers; \"wide\" ones");
+        assertThat(changed.etag()).isEqualTo("\"" + changed.at("/version").asInt() + "\"");
+    }
+
+    @Test
+    void of_two_edits_on_one_version_the_second_is_refused_and_told_the_first() throws Exception {
+        JsonNode seen = line("DECISION");
+        change(seen, facts("DECISION", "First wording", null, "INK"));
+
+        Desk.Answer second = change(seen, facts("DECISION", "Second wording", null, "INK"));
+
+        assertThat(second.status()).isEqualTo(412);
+        assertThat(second.text("/title")).isEqualTo("Changed meanwhile");
+        assertThat(second.text("/current/text")).isEqualTo("First wording");
+        assertThat(line("DECISION").at("/text").asString()).isEqualTo("First wording");
+    }
+
+    @Test
+    void of_two_edits_at_the_same_instant_exactly_one_is_taken() throws Exception {
+        JsonNode seen = line("DECISION");
+        List<Callable<Integer>> edits = List.of(
+                () -> change(seen, facts("DECISION", "One", null, "INK")).status(),
+                () -> change(seen, facts("DECISION", "Other", null, "INK")).status());
+        List<Integer> statuses = new ArrayList<>();
+        try (ExecutorService two = Executors.newFixedThreadPool(2)) {
+            for (Future<Integer> edit : two.invokeAll(edits)) {
+                statuses.add(edit.get());
+            }
+        }
+
+        assertThat(statuses).containsExactlyInAnyOrder(200, 412);
+    }
+
+    @Test
+    void a_write_without_a_version_is_not_understood() throws Exception {
+        int status = http.perform(
+                        put("/api/lines/{id}", line("ACTION").at("/id").asString())
+                                .with(user(desk.who()))
+                                .with(csrf())
+                                .contentType("application/json")
+                                .content(facts("ACTION", "x", null, "INK")))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+
+        assertThat(status).isEqualTo(400);
+        assertThat(line("ACTION").at("/text").asString()).isNotEqualTo("x");
+    }
+
+    @Test
+    void a_line_a_person_writes_stands_below_the_one_named_and_is_in_ink() throws Exception {
+        JsonNode decision = line("DECISION");
+
+        Desk.Answer added = desk.create(
+                "/api/minutes/{id}/lines",
+                "{\"facts\":%s,\"after\":\"%s\",\"evidence\":[]}"
+                        .formatted(
+                                facts("DECISION", "Paint it green", null, "INK"),
+                                decision.at("/id").asString()),
+                minutes);
+
+        assertThat(added.text("/state")).isEqualTo("INK");
+        assertThat(added.at("/drafted").asBoolean()).isFalse();
+        assertThat(added.at("/position").asDouble())
+                .isGreaterThan(decision.at("/position").asDouble());
+    }
+
+    @Test
+    void minutes_are_not_filed_while_a_line_is_in_pencil() throws Exception {
+        Desk.Answer refused = desk.create("/api/minutes/{id}/folio", "{}", minutes);
+
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.at("/pencil").asInt()).isEqualTo(page().at("/lines").size());
+    }
+
+    @Test
+    void filing_numbers_what_is_in_ink_in_the_order_of_the_page() throws Exception {
+        change(line("RISK"), facts("RISK", "Struck out", null, "STRUCK"));
+        inkAll();
+
+        Desk.Answer filed = desk.create("/api/minutes/{id}/folio", "{}", minutes);
+
+        assertThat(filed.at("/filing/folio").asInt()).isEqualTo(1);
+        assertThat(filed.text("/filing/by")).isEqualTo("Mira Voss");
+        List<Integer> numbers = new ArrayList<>();
+        for (JsonNode line : filed.at("/lines")) {
+            if (line.at("/state").asString().equals("STRUCK")) {
+                assertThat(line.at("/number").isNull()).isTrue();
+            } else {
+                numbers.add(line.at("/number").asInt());
+            }
+        }
+        assertThat(numbers).doesNotHaveDuplicates().contains(1, numbers.size());
+        assertThat(desk.read("/api/folios/1").text("/meeting/date")).isEqualTo("2026-03-03");
+    }
+
+    @Test
+    void a_filed_line_is_not_changed_any_more() throws Exception {
+        inkAll();
+        desk.create("/api/minutes/{id}/folio", "{}", minutes);
+
+        Desk.Answer refused = change(line("ACTION"), facts("ACTION", "Something else", null, "INK"));
+
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text("/detail")).contains("folio 1");
+    }
+
+    @Test
+    void folio_numbers_run_on_without_gap_also_when_two_are_filed_at_once() throws Exception {
+        inkAll();
+        String first = minutes;
+        minutes = draftOf(desk.meeting("Charging berth weekly"));
+        inkAll();
+        String second = minutes;
+        List<Callable<Integer>> filings = List.of(
+                () -> desk.create("/api/minutes/{id}/folio", "{}", first)
+                        .at("/filing/folio")
+                        .asInt(),
+                () -> desk.create("/api/minutes/{id}/folio", "{}", second)
+                        .at("/filing/folio")
+                        .asInt());
+        List<Integer> numbers = new ArrayList<>();
+        try (ExecutorService two = Executors.newFixedThreadPool(2)) {
+            for (Future<Integer> filing : two.invokeAll(filings)) {
+                numbers.add(filing.get());
+            }
+        }
+
+        assertThat(numbers).containsExactlyInAnyOrder(1, 2);
+    }
+
+    @Test
+    void somebody_taken_for_absent_can_be_set_present() throws Exception {
+        JsonNode ana = page().at("/attendance/0");
+
+        Desk.Answer changed = desk.write(
+                "/api/attendance/{id}",
+                ana.at("/version").asInt(),
+                "{\"present\":false}",
+                ana.at("/id").asString());
+
+        assertThat(changed.at("/present").asBoolean()).isFalse();
+    }
+
+    @Test
+    void another_template_orders_the_same_lines_anew() throws Exception {
+        JsonNode before = page();
+
+        Desk.Answer changed = desk.write(
+                "/api/minutes/{id}/template",
+                before.at("/version").asInt(),
+                "{\"template\":\"Steering group\"}",
+                minutes);
+
+        assertThat(changed.text("/template/name")).isEqualTo("Steering group");
+        assertThat(changed.at("/lines").size()).isEqualTo(before.at("/lines").size());
+    }
+}

@@ -1,0 +1,164 @@
+package org.ledgerlamp.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Walks every route there is: none is open to nobody, none shows or changes what is another team's. */
+class RoutesTest extends ServerTest {
+    /** The routes that somebody without account needs. Any other has to refuse. */
+    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/setup");
+
+    private static final String SECRET = "xylophone";
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping mapping;
+
+    private final Map<String, String> ids = new LinkedHashMap<>();
+
+    private record Route(String method, String path) {
+        @Override
+        public String toString() {
+            return method + " " + path;
+        }
+    }
+
+    @BeforeEach
+    void somethingToFind() throws Exception {
+        String person = desk.person("Secret " + SECRET);
+        String meeting = desk.meeting("Secret " + SECRET, person);
+        String source = desk.drop("secret.txt", "Mira: We agreed on the " + SECRET + ". I'll tune the " + SECRET + ".")
+                .text("/0/source/id");
+        desk.place(source, meeting);
+        Desk.Answer minutes = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+        ids.put("people", person);
+        ids.put("meetings", meeting);
+        ids.put("sources", source);
+        ids.put("minutes", minutes.text("/id"));
+        ids.put("lines", minutes.text("/lines/0/id"));
+        ids.put("attendance", minutes.text("/attendance/0/id"));
+    }
+
+    private List<Route> routes() {
+        List<Route> routes = new ArrayList<>();
+        mapping.getHandlerMethods().forEach((info, method) -> {
+            for (String path : info.getPatternValues()) {
+                for (RequestMethod verb : info.getMethodsCondition().getMethods()) {
+                    if (path.startsWith("/api/")) {
+                        routes.add(new Route(verb.name(), path));
+                    }
+                }
+            }
+        });
+        return routes;
+    }
+
+    /** The path with the first team's own ids in it. */
+    private String aimed(Route route) {
+        String kind = route.path().split("/")[2];
+        return route.path().replace("{id}", ids.getOrDefault(kind, "none")).replace("{number}", "1");
+    }
+
+    @Test
+    void nobody_gets_in_anywhere_without_signing_in() throws Exception {
+        List<String> open = new ArrayList<>();
+        for (Route route : routes()) {
+            int status = http.perform(MockMvcRequestBuilders.request(HttpMethod.valueOf(route.method()), aimed(route))
+                            .with(csrf())
+                            .contentType("application/json")
+                            .content("{}"))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus();
+            if (status != 401) {
+                open.add(route.toString());
+            }
+        }
+
+        assertThat(routes()).hasSizeGreaterThan(25);
+        assertThat(open).containsExactlyInAnyOrderElementsOf(OPEN);
+    }
+
+    @Test
+    void nobody_sees_or_changes_what_is_another_teams() throws Exception {
+        Desk stranger = otherTeam();
+        String before = everything();
+        for (Route route : routes()) {
+            Desk.Answer answer = stranger.send(route.method(), aimed(route), bodyFor(route));
+            assertThat(answer.body().toString()).as(route.toString()).doesNotContain(SECRET);
+            if (route.path().contains("{")) {
+                assertThat(answer.status()).as(route.toString()).isEqualTo(404);
+            }
+        }
+
+        assertThat(everything()).isEqualTo(before);
+    }
+
+    /** What a careful intruder would send: well-formed, so that nothing but the team stands in the way. */
+    private String bodyFor(Route route) {
+        String line = "{\"kind\":\"POINT\",\"text\":\"intruded\",\"ownerId\":null,\"due\":null,\"state\":\"INK\"}";
+        return switch (route.path()) {
+            case "/api/people/{id}" -> "{\"name\":\"intruded\",\"aliases\":[]}";
+            case "/api/meetings/{id}", "/api/meetings" ->
+                "{\"title\":\"intruded\",\"date\":\"2026-03-03\",\"zone\":\"Europe/Oslo\",\"agenda\":[],\"people\":[]}";
+            case "/api/sources/{id}/meeting" -> "{\"meetingId\":\"" + ids.get("meetings") + "\"}";
+            case "/api/minutes/{id}/lines" -> "{\"facts\":" + line + ",\"after\":null,\"evidence\":[]}";
+            case "/api/lines/{id}" -> line;
+            case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
+            case "/api/attendance/{id}" -> "{\"present\":false}";
+            default -> "{}";
+        };
+    }
+
+    private String everything() throws Exception {
+        StringBuilder all = new StringBuilder();
+        for (String path : List.of(
+                "/api/people",
+                "/api/tray",
+                "/api/meetings/" + ids.get("meetings"),
+                "/api/sources/" + ids.get("sources"),
+                "/api/minutes/" + ids.get("minutes"))) {
+            all.append(desk.read(path).body());
+        }
+        assertThat(all).contains(SECRET);
+        return all.toString();
+    }
+
+    @Test
+    void a_line_rests_on_no_source_of_another_team_and_a_meeting_invites_nobody_of_it() throws Exception {
+        Desk stranger = otherTeam();
+        String meeting = stranger.meeting("Own");
+        String source = stranger.drop("own.txt", "Ana: I'll bring cake.").text("/0/source/id");
+        stranger.place(source, meeting);
+        String minutes = stranger.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
+                .text("/id");
+
+        Desk.Answer line = stranger.create(
+                "/api/minutes/{id}/lines",
+                ("{\"facts\":{\"kind\":\"POINT\",\"text\":\"x\",\"ownerId\":null,\"due\":null,\"state\":\"INK\"},\"after\":null,"
+                                + "\"evidence\":[{\"sourceId\":\"%s\",\"passage\":0,\"start\":0,\"end\":3,\"quote\":\"We\",\"speaker\":null,\"startMs\":null}]}")
+                        .formatted(ids.get("sources")),
+                minutes);
+        Desk.Answer invited = stranger.create(
+                "/api/meetings",
+                "{\"title\":\"T\",\"date\":\"2026-03-03\",\"zone\":\"Europe/Oslo\",\"agenda\":[],\"people\":[\"%s\"]}"
+                        .formatted(ids.get("people")));
+
+        assertThat(line.status()).isEqualTo(404);
+        assertThat(invited.status()).isEqualTo(404);
+    }
+}
