@@ -38,13 +38,15 @@ public final class PrivateMariaDb implements AutoCloseable {
     }
 
     private final Path folder;
+    private final FolderLock lock;
     private final int port;
     private final Process process;
     /** Made anew at every start, so that it needs to be kept nowhere. */
     private final String password = UUID.randomUUID().toString();
 
-    private PrivateMariaDb(Path folder, int port, Process process) {
+    private PrivateMariaDb(Path folder, FolderLock lock, int port, Process process) {
         this.folder = folder;
+        this.lock = lock;
         this.port = port;
         this.process = process;
     }
@@ -53,29 +55,43 @@ public final class PrivateMariaDb implements AutoCloseable {
      * Starts the server, creating its data folder the first time, and returns when it accepts connections.
      *
      * @param folder where data, socket and log live; created when missing
-     * @throws DatabaseFailure where MariaDB is not installed, or does not start; the message says what to do
+     * @throws DatabaseFailure where MariaDB is not installed, does not start, or somebody runs one on the same folder;
+     *     the message says what to do
      */
     public static PrivateMariaDb start(Path folder, Durability durability) {
         Path home = folder.toAbsolutePath();
         try {
             createPrivate(home);
-            stopLeftBehind(home);
-            boolean fresh = !Files.exists(home.resolve("data/mysql"));
-            if (fresh) {
-                install(home);
-            }
-            int port = FreePort.orUsual(USUAL_PORT);
-            Process process = new ProcessBuilder(serverCommand(home, port, durability))
-                    .redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.appendTo(log(home)))
-                    .start();
-            PrivateMariaDb database = new PrivateMariaDb(home, port, process);
-            database.awaitReady();
-            database.ensureSchema();
-            return database;
         } catch (IOException e) {
-            throw new DatabaseFailure("MariaDB could not be started in " + home + ": " + e.getMessage(), e);
+            throw new DatabaseFailure("the folder " + home + " cannot be used: " + e.getMessage(), e);
         }
+        FolderLock lock = FolderLock.take(home);
+        try {
+            return start(home, lock, durability);
+        } catch (IOException e) {
+            lock.close();
+            throw new DatabaseFailure("MariaDB could not be started in " + home + ": " + e.getMessage(), e);
+        } catch (DatabaseFailure e) {
+            lock.close();
+            throw e;
+        }
+    }
+
+    private static PrivateMariaDb start(Path home, FolderLock lock, Durability durability) throws IOException {
+        stopLeftBehind(home);
+        boolean fresh = !Files.exists(home.resolve("data/mysql"));
+        if (fresh) {
+            install(home);
+        }
+        int port = FreePort.orUsual(USUAL_PORT);
+        Process process = new ProcessBuilder(serverCommand(home, port, durability))
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log(home)))
+                .start();
+        PrivateMariaDb database = new PrivateMariaDb(home, lock, port, process);
+        database.awaitReady();
+        database.ensureSchema();
+        return database;
     }
 
     /** Where a JDBC client finds the database. */
@@ -102,6 +118,7 @@ public final class PrivateMariaDb implements AutoCloseable {
     @Override
     public void close() {
         stop(process.toHandle());
+        lock.close();
     }
 
     private static List<String> serverCommand(Path home, int port, Durability durability) throws IOException {

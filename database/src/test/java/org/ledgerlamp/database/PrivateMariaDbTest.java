@@ -1,12 +1,14 @@
 package org.ledgerlamp.database;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -38,12 +40,47 @@ class PrivateMariaDbTest {
     }
 
     @Test
-    void takes_over_from_a_server_whose_owner_was_killed() {
-        PrivateMariaDb abandoned = PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST);
+    void takes_over_from_a_server_whose_owner_was_killed() throws Exception {
+        Process owner = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        KilledOwner.class.getName(),
+                        folder.toString())
+                .inheritIO()
+                .start();
+        assertThat(owner.waitFor()).isEqualTo(KilledOwner.STATUS);
+        ProcessHandle abandoned = ProcessHandle.of(
+                        Long.parseLong(Files.readString(folder.resolve("pid")).strip()))
+                .orElseThrow();
+        assertThat(abandoned.isAlive()).isTrue();
+
         try (PrivateMariaDb next = PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST)) {
             assertThat(next.jdbcUrl()).startsWith("jdbc:mariadb://127.0.0.1:");
-        } finally {
-            abandoned.close();
+            assertThat(abandoned.isAlive()).isFalse();
+        }
+    }
+
+    @Test
+    void leaves_a_server_alone_that_somebody_is_using() {
+        try (PrivateMariaDb first = PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST)) {
+            assertThatThrownBy(() -> PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST))
+                    .isInstanceOf(DatabaseFailure.class)
+                    .hasMessageContaining("another Ledger Lamp is running");
+            assertThat(first.logFile()).exists();
+        }
+    }
+
+    @Test
+    void the_password_is_another_one_at_every_start_and_nobody_else_may_enter_the_folder() throws Exception {
+        String first;
+        try (PrivateMariaDb database = PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST)) {
+            first = database.password();
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder)))
+                    .isEqualTo("rwx------");
+        }
+        try (PrivateMariaDb again = PrivateMariaDb.start(folder, PrivateMariaDb.Durability.FAST)) {
+            assertThat(again.password()).isNotEqualTo(first);
         }
     }
 

@@ -17,6 +17,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 /** Starts the private database, then the application on it; on the way out the other way round. */
 public final class Launcher {
     private static final int USUAL_PORT = 8077;
+    /** The setting to stop as soon as everything has started. */
+    private static final String REHEARSAL = "--lamp.rehearsal=true";
+
 
     private Launcher() {}
 
@@ -32,7 +35,11 @@ public final class Launcher {
             if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
                 settings.add("--server.port=" + FreePort.orUsual(USUAL_PORT));
             }
-            announce(start(data, Durability.SAFE, settings));
+            ConfigurableApplicationContext running = start(data, Durability.SAFE, settings);
+            if (settings.contains(REHEARSAL)) {
+                System.exit(SpringApplication.exit(running));
+            }
+            announce(running);
         } catch (DatabaseFailure | IOException e) {
             System.err.println("lamp: " + e.getMessage());
             System.exit(1);
