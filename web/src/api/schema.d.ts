@@ -646,6 +646,7 @@ export interface components {
             /** Format: date */
             nextMeeting: string | null;
             people: components["schemas"]["Invited"][];
+            hasMinutes: boolean;
         };
         MinutesView: {
             /** Format: uuid */
@@ -796,6 +797,7 @@ export interface components {
             series: string | null;
             location: string | null;
             people: string[];
+            speakers: string[];
             unknown: string[];
         };
         TakenIn: {

@@ -105,7 +105,7 @@ usePageKeys((event) => {
   display: grid;
   justify-items: center;
   align-content: center;
-  min-width: 34px;
+  min-width: 33px;
   padding: 6px 3px;
   border-radius: 3px;
   color: var(--ink);
@@ -114,7 +114,7 @@ usePageKeys((event) => {
 }
 
 .step {
-  min-width: 20px;
+  min-width: 24px;
   font-size: 18px;
   color: var(--ink-2);
 }

@@ -2,6 +2,7 @@
 import type { Line, Person } from '../api/types'
 import { longDay } from '../shared/dates'
 import { cited } from '../shared/folioNumbers'
+import { isContested, lineAside } from '../shared/lineAside'
 import type { PageSection } from '../shared/sections'
 
 const props = defineProps<{
@@ -16,10 +17,7 @@ function numberOf(line: Line): string {
 }
 
 function aside(line: Line): string {
-  if (line.kind === 'DECISION') return line.grounds.standing ?? ''
-  if (line.kind !== 'ACTION') return ''
-  const owner = props.people.find((p) => p.id === line.ownerId)?.name ?? 'owner open'
-  return [owner, line.due ? longDay(line.due) : null].filter(Boolean).join(' · ')
+  return lineAside(line, props.people, longDay)
 }
 </script>
 
@@ -44,12 +42,9 @@ function aside(line: Line): string {
           </RouterLink>
           <p>
             {{ line.text }}
-            <span
-              v-if="aside(line)"
-              class="aside figures"
-              :class="{ red: line.grounds.standing === 'contested' }"
-              >{{ aside(line) }}</span
-            >
+            <span v-if="aside(line)" class="aside figures" :class="{ red: isContested(line) }">{{
+              aside(line)
+            }}</span>
           </p>
           <RouterLink
             v-if="line.evidence.length"

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Line, LineFacts, Person } from '../api/types'
 import { longDay, shortDay, today } from '../shared/dates'
+import { isContested, lineAside } from '../shared/lineAside'
 import ClashNote from './ClashNote.vue'
 import LineEditor from './LineEditor.vue'
 import LineTools from './LineTools.vue'
@@ -34,18 +35,12 @@ const emit = defineEmits<{
 const tools = ref<InstanceType<typeof LineTools>>()
 const STATES = { PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 
-const owner = computed(() => props.people.find((p) => p.id === props.line.ownerId))
 const thisYear = today().slice(0, 4)
-const due = computed(() => {
-  const day = props.line.due
-  if (day === null) return ''
-  return day.startsWith(thisYear) ? shortDay(day) : longDay(day)
-})
-const aside = computed(() => {
-  if (props.line.kind === 'DECISION') return props.line.grounds.standing ?? ''
-  if (props.line.kind !== 'ACTION') return ''
-  return [owner.value?.name ?? 'owner open', due.value].filter(Boolean).join(' · ')
-})
+const aside = computed(() =>
+  lineAside(props.line, props.people, (day) =>
+    day.startsWith(thisYear) ? shortDay(day) : longDay(day),
+  ),
+)
 
 defineExpose({ tools })
 </script>
@@ -75,11 +70,7 @@ defineExpose({ tools })
       >
         {{ line.text }}<span class="unseen">, {{ STATES[line.state] }}</span>
       </button>
-      <span
-        v-if="aside"
-        class="aside figures"
-        :class="{ red: line.grounds.standing === 'contested' && line.kind === 'DECISION' }"
-      >
+      <span v-if="aside" class="aside figures" :class="{ red: isContested(line) }">
         {{ aside }}
       </span>
     </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Attendee, Line, LineFacts, LineKind, Minutes, Person } from '../api/types'
+import { scrollWithin } from '../shared/scrollWithin'
 import type { PageSection } from '../shared/sections'
 import AttendanceBar from './AttendanceBar.vue'
 import { type Lamp, litLines } from './lighting'
@@ -50,10 +51,8 @@ watch(
   () => props.lamp,
   async () => {
     await nextTick()
-    scroller.value
-      ?.querySelector('[data-lit-line]')
-      ?.closest('li')
-      ?.scrollIntoView({ block: 'nearest' })
+    const row = scroller.value?.querySelector('[data-lit-line]')?.closest('li')
+    if (scroller.value && row) scrollWithin(scroller.value, row)
   },
   { flush: 'post', immediate: true },
 )
@@ -66,7 +65,9 @@ function keep(id: string, row: unknown) {
 /** Gives a line the keyboard. */
 async function focusLine(id: string) {
   await nextTick()
-  scroller.value?.querySelector<HTMLElement>(`[data-line="${id}"] .text`)?.focus()
+  scroller.value
+    ?.querySelector<HTMLElement>(`[data-line="${id}"] .text`)
+    ?.focus({ preventScroll: true })
 }
 
 /** The tools under the selected line. */

@@ -4,6 +4,7 @@ import { usePassages } from '../api/queries'
 import type { Basis, Line, Minutes } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { type Lamp, litRanges } from './lighting'
+import { scrollWithin } from '../shared/scrollWithin'
 import PassageRow from './PassageRow.vue'
 import { selectedWords } from './selectedWords'
 
@@ -43,11 +44,9 @@ async function showLit() {
   if (!Number.isFinite(first)) return
   const row = scroller.value?.querySelector<HTMLElement>(`[data-passage="${first}"]`)
   if (!row || !scroller.value) return
-  const sight = scroller.value.getBoundingClientRect()
-  const place = row.getBoundingClientRect()
-  if (place.top < sight.top + 20 || place.bottom > sight.bottom - 60) {
-    row.scrollIntoView({ block: 'center' })
-  }
+  scrollWithin(scroller.value, row)
+  // Rows that come into sight take their true height only now.
+  requestAnimationFrame(() => scroller.value && scrollWithin(scroller.value, row))
 }
 
 watch([() => props.lamp, () => passages.value !== undefined], showLit, {

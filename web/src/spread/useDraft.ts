@@ -18,7 +18,8 @@ export function factsOf(line: Line): LineFacts {
 export function useDraft(opened: Minutes) {
   const { say } = useNotices()
   const minutes = shallowRef(opened)
-  const lines = ref<Line[]>(opened.lines)
+  // A list of our own: what the query hands out cannot be written to.
+  const lines = ref<Line[]>([...opened.lines])
   const clashes = ref(new Map<string, Clash>())
   const showStruck = ref(false)
 

@@ -21,7 +21,8 @@ const { data: meetings } = useQuery({
   queryFn: () => answer(api.GET('/api/meetings', { params: { query: around } })),
 })
 
-const offered = computed(() => meetings.value ?? [])
+/** What has minutes takes no further source. */
+const offered = computed(() => meetings.value?.filter((m) => !m.hasMinutes) ?? [])
 
 watch(offered, (list) => {
   if (props.chosen !== null) return

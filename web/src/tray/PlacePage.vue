@@ -39,9 +39,11 @@ const refused = ref('')
 const busy = ref('')
 
 const meeting = computed(() => (chosen.value === 'new' ? null : chosen.value))
+/** Whoever is known to have been there; the people of an earlier meeting of the series are a guess only. */
+const spoke = computed(() => suggestion.data.value?.speakers ?? [])
 const initial = computed(() =>
   meeting.value
-    ? factsOf(meeting.value)
+    ? factsOf(meeting.value, spoke.value)
     : suggestion.data.value
       ? suggested(suggestion.data.value)
       : null,

@@ -18,8 +18,8 @@ export function suggested(s: Suggestion): MeetingFacts {
   }
 }
 
-/** What the form starts with, from a meeting that exists. */
-export function facts(m: Meeting): MeetingFacts {
+/** What the form starts with, from a meeting that exists and the people its source knows of. */
+export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
   return {
     title: m.title,
     date: m.date,
@@ -31,7 +31,7 @@ export function facts(m: Meeting): MeetingFacts {
     series: m.series,
     agenda: m.agenda,
     nextMeeting: m.nextMeeting,
-    people: m.people.map((p) => p.id),
+    people: [...new Set([...m.people.map((p) => p.id), ...alsoThere])],
   }
 }
 

@@ -37,6 +37,7 @@ create table meeting (
     location        varchar(300),
     series          varchar(160),
     agenda          longtext     not null,
+    has_minutes     boolean      not null,
     next_meeting    date,
     key meeting_day (team_id, held_on)
 );

@@ -108,6 +108,23 @@ class PlacingTest extends ServerTest {
     }
 
     @Test
+    void a_meeting_whose_minutes_were_begun_takes_no_further_source() throws Exception {
+        String meeting = desk.meeting("Charging berth weekly", mira, tom, ana);
+        desk.place(desk.drop("talk.txt", TALK).text("/0/source/id"), meeting);
+        desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+
+        Desk.Answer late = desk.place(desk.drop("late.txt", "A: ring the yard").text("/0/source/id"), meeting);
+
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.text("/detail")).contains("late.txt stays in the tray");
+        assertThat(desk.read("/api/tray").body()).hasSize(1);
+        assertThat(suggestion("again-2026-03-03.txt", TALK + "Tom Reyes: Bye.\n")
+                        .at("/meetingId")
+                        .isNull())
+                .isTrue();
+    }
+
+    @Test
     void a_meeting_needs_a_title_a_day_and_a_zone_there_is() throws Exception {
         Desk.Answer untitled = desk.create(
                 "/api/meetings",

@@ -42,7 +42,7 @@ final class JsonReader implements SourceReader {
             addSegment(segments.get(i), "segment " + (i + 1), unit, talk);
         }
         if (talk.isEmpty()) {
-            throw new UnreadableSource("segment 1", "expected words under \"text\", found none in any segment");
+            throw talk.nothingRead("segment 1", "expected words under \"text\", found none in any segment");
         }
         return talk.build(SourceFormat.JSON, facts(root, talk));
     }

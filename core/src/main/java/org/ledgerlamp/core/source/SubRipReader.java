@@ -44,7 +44,7 @@ final class SubRipReader implements SourceReader {
             i = end;
         }
         if (talk.isEmpty()) {
-            throw new UnreadableSource("line " + (firstTiming + 1), CueTiming.malformed(lines.get(firstTiming)));
+            throw talk.nothingRead("line " + (firstTiming + 1), CueTiming.malformed(lines.get(firstTiming)));
         }
         return talk.build(SourceFormat.SUBRIP, SourceFacts.NONE);
     }

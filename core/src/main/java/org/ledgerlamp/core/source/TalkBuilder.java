@@ -81,6 +81,12 @@ final class TalkBuilder {
         return utterances.isEmpty();
     }
 
+    /** Why nothing could be read: the first trouble met, or else what was expected at {@code place}. */
+    UnreadableSource nothingRead(String place, String expected) {
+        Problem first = problems.isEmpty() ? new Problem(place, expected) : problems.getFirst();
+        return new UnreadableSource(first.place(), first.message());
+    }
+
     Source build(SourceFormat format, SourceFacts facts) {
         List<Problem> all = new ArrayList<>(problems);
         if (problemsLeftOut > 0) {

@@ -30,7 +30,7 @@ final class WebVttReader implements SourceReader {
             }
         }
         if (talk.isEmpty()) {
-            throw new UnreadableSource(
+            throw talk.nothingRead(
                     "line " + Math.min(2, lines.size()),
                     "no cue could be read: expected times such as 00:01:02.500 --> 00:01:05.000 with words below");
         }

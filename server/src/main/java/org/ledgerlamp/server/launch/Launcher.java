@@ -20,7 +20,6 @@ public final class Launcher {
     /** The setting to stop as soon as everything has started. */
     private static final String REHEARSAL = "--lamp.rehearsal=true";
 
-
     private Launcher() {}
 
     /**

@@ -44,6 +44,9 @@ public class Meeting extends Versioned {
     @Column(columnDefinition = "longtext")
     private List<String> agenda;
 
+    @Column(name = "has_minutes")
+    private boolean hasMinutes;
+
     @Column(name = "next_meeting")
     private LocalDate nextMeeting;
 
@@ -112,6 +115,16 @@ public class Meeting extends Versioned {
 
     public List<String> agenda() {
         return agenda;
+    }
+
+    /** Whether minutes were begun, so that no further source joins them. */
+    public boolean hasMinutes() {
+        return hasMinutes;
+    }
+
+    /** Says that minutes of it were begun. */
+    public void beginMinutes() {
+        hasMinutes = true;
     }
 
     public LocalDate nextMeeting() {

@@ -21,7 +21,8 @@ public record MeetingView(
         @Nullable String series,
         List<String> agenda,
         @Nullable LocalDate nextMeeting,
-        List<Invited> people) {
+        List<Invited> people,
+        boolean hasMinutes) {
 
     /** Somebody invited. */
     public record Invited(UUID id, String name) {
@@ -44,6 +45,7 @@ public record MeetingView(
                 m.series(),
                 m.agenda(),
                 m.nextMeeting(),
-                m.invited().stream().map(Invited::of).toList());
+                m.invited().stream().map(Invited::of).toList(),
+                m.hasMinutes());
     }
 }

@@ -59,7 +59,7 @@ public class DraftingService {
      */
     public UUID draft(UUID teamId, UUID meetingId, @Nullable String templateName) {
         Meeting meeting = meetings.one(teamId, meetingId);
-        if (minutes.findByTeamIdAndMeetingId(teamId, meetingId).isPresent()) {
+        if (meeting.hasMinutes()) {
             throw Refusal.conflict("There are minutes of this meeting already.");
         }
         List<SourceFile> sources = tray.of(teamId, List.of(meetingId));
@@ -104,6 +104,7 @@ public class DraftingService {
         List<TopicMark> topics = draft.reading().topics().stream()
                 .map(t -> new TopicMark(t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem()))
                 .toList();
+        meeting.beginMinutes();
         Minutes kept = minutes.save(new Minutes(meeting, template, topics));
         List<MinutesLine> page = new ArrayList<>();
         page.add(MinutesLine.summary(

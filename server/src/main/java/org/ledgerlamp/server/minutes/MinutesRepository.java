@@ -14,8 +14,6 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     Optional<Minutes> findByTeamIdAndFolio(UUID teamId, int folio);
 
-    Optional<Minutes> findByTeamIdAndMeetingId(UUID teamId, UUID meetingId);
-
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIsNullOrderByMeetingDateDesc(UUID teamId);
 

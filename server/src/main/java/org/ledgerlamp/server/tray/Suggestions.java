@@ -45,6 +45,8 @@ class Suggestions {
      * What is filled in already. Every field may be changed by the member.
      *
      * @param meetingId a meeting of that day with the same people, or null
+     * @param people who is taken to have been invited, the speakers among them
+     * @param speakers whom the source itself names
      * @param unknown speakers whom the roster does not know, or of whom it knows several
      */
     record Suggestion(
@@ -58,6 +60,7 @@ class Suggestions {
             @Nullable String series,
             @Nullable String location,
             List<UUID> people,
+            List<UUID> speakers,
             List<String> unknown) {}
 
     Suggestion of(SourceFile file) {
@@ -71,9 +74,10 @@ class Suggestions {
                     .findFirst());
             person.ifPresentOrElse(p -> people.add(p.id()), () -> unknown.add(speaker));
         }
+        List<UUID> speakers = List.copyOf(people);
         LocalDate date = date(file);
         Optional<Meeting> that = meetings.between(file.teamId(), date, date).stream()
-                .filter(m -> alike(m, people) >= SAME_PEOPLE)
+                .filter(m -> !m.hasMinutes() && alike(m, people) >= SAME_PEOPLE)
                 .findFirst();
         Optional<Meeting> like = that.or(() -> meetings.latestOfEachSeries(file.teamId(), date).stream()
                 .filter(m -> alike(m, people) >= SAME_PEOPLE || titled(m, file))
@@ -90,6 +94,7 @@ class Suggestions {
                 like.map(Meeting::series).orElse(null),
                 like.map(Meeting::location).orElse(null),
                 List.copyOf(people),
+                speakers,
                 unknown);
     }
 

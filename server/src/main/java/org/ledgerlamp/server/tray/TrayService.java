@@ -16,6 +16,7 @@ import org.ledgerlamp.core.source.UnreadableSource;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -164,7 +165,12 @@ public class TrayService {
         if (file.meetingId() != null && !file.meetingId().equals(meetingId)) {
             throw Refusal.conflict(file.name() + " belongs to another meeting already.");
         }
-        file.place(meetings.one(teamId, meetingId).id());
+        Meeting meeting = meetings.one(teamId, meetingId);
+        if (meeting.hasMinutes()) {
+            throw Refusal.conflict(
+                    "Minutes of " + meeting.title() + " were drafted already; " + file.name() + " stays in the tray.");
+        }
+        file.place(meeting.id());
         return files.saveAndFlush(file);
     }
 

@@ -1,0 +1,247 @@
+package org.ledgerlamp.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What a reviewer does on the spread. Every test has a draft of its own. */
+class ReviewTest extends BrowserTest {
+    private static final String TALK =
+            """
+            [00:00:03] Mira Voss: Should we lend the mobile unit to the fish plant?
+            [00:00:09] Ana Prokop: Yes, let's do that.
+            [00:00:12] Tom Reyes: I'll bring it over on Thursday.
+            [00:00:20] Mira Voss: Thanks. Somebody should tell the harbour master.
+            [00:00:30] Ana Prokop: Who insures it on the lorry, does anybody know?
+            [00:00:36] Tom Reyes: No idea.
+            """;
+
+    private static final AtomicInteger TALKS = new AtomicInteger();
+
+    private Desk mira;
+    private String draft;
+
+    @BeforeEach
+    void aDraft() {
+        mira = miraAtHerDesk();
+        mira.page.navigate("/tray");
+        mira.page
+                .getByTestId("files")
+                .setInputFiles(
+                        new FilePayload("lend-2026-03-03.txt", "text/plain", talk().getBytes(StandardCharsets.UTF_8)));
+        mira.field("Title").fill("Lending");
+        mira.field("Kind").fill("weekly status");
+        mira.button("Draft the minutes").click();
+        assertThat(mira.page.locator(".line").first()).isVisible();
+        draft = mira.page.url();
+    }
+
+    /** Never the same bytes twice: a double would wait in the tray. */
+    private static String talk() {
+        return TALK + "[00:00:44] Mira Voss: Thanks, this was talk number " + TALKS.incrementAndGet() + ".\n";
+    }
+
+    private Locator meter() {
+        return mira.page.locator(".meter");
+    }
+
+    private void saved() {
+        assertThat(mira.page.getByTestId("saving")).containsText(Pattern.compile("saved \\d\\d:\\d\\d"));
+    }
+
+    @Test
+    void a_review_goes_by_keyboard_alone() {
+        mira.page.keyboard().press("ArrowDown");
+        mira.page.keyboard().press("Enter");
+        assertThat(meter()).containsText(Pattern.compile("^1 of "));
+        assertThat(mira.lines("Decisions").first()).isFocused();
+
+        mira.page.keyboard().press("e");
+        mira.page.getByLabel("Wording of the line").fill("Lend the mobile unit to the fish plant.");
+        mira.page.keyboard().press("Enter");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+
+        mira.page.keyboard().press("x");
+        assertThat(mira.region("Decisions")).hasCount(0);
+        mira.page.keyboard().press("Control+z");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit");
+        mira.page.keyboard().press("Control+z");
+        assertThat(mira.lines("Decisions").first()).containsText("in pencil");
+        mira.page.keyboard().press("Control+y");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+
+        saved();
+        mira.page.reload();
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+    }
+
+    @Test
+    void escape_brings_back_what_stood_before_the_edit() {
+        Locator decision = mira.lines("Decisions").first();
+        String before = decision.innerText();
+        decision.dblclick();
+        mira.page.getByLabel("Wording of the line").fill("Something else altogether");
+
+        mira.page.keyboard().press("Escape");
+
+        assertThat(mira.lines("Decisions").first()).containsText(before.replaceFirst(", in pencil$", ""));
+    }
+
+    @Test
+    void owner_date_and_kind_are_changed_in_place() {
+        mira.lines("Actions").first().click();
+        mira.page.getByLabel("Owner").selectOption("Ana Prokop");
+        assertThat(mira.region("Actions").locator(".aside").first()).containsText("Ana Prokop");
+
+        Locator due = mira.page.getByLabel("Due date");
+        due.fill("Mon 9 Mar 2026");
+        due.press("Enter");
+        assertThat(mira.region("Actions").locator(".aside").first()).containsText("Mon 9 Mar");
+        due.press("Escape");
+
+        mira.lines("Open questions").first().click();
+        mira.page.getByLabel("Kind").selectOption("Risk");
+        assertThat(mira.lines("Risks").first()).containsText("insures it on the lorry");
+        saved();
+        mira.page.reload();
+        assertThat(mira.lines("Risks").first()).containsText("insures it on the lorry");
+        assertThat(mira.region("Actions")).containsText("Mon 9 Mar");
+    }
+
+    @Test
+    void a_line_is_added_out_of_selected_words() {
+        mira.page
+                .locator("[data-passage='3'] [data-words]")
+                .evaluate(
+                        "p => { const r = document.createRange(); r.selectNodeContents(p); const s = getSelection(); s.removeAllRanges(); s.addRange(r) }");
+        mira.button("Add a line").click();
+        Locator field = mira.page.getByLabel("Wording of the new line");
+        assertThat(field).hasValue("Thanks. Somebody should tell the harbour master.");
+        field.fill("Tell the harbour master.");
+        mira.page.keyboard().press("Enter");
+
+        Locator added = mira.page.locator(
+                ".text", new Page.LocatorOptions().setHasText(Pattern.compile("^Tell the harbour master\\., in ink")));
+        assertThat(added).isVisible();
+        assertThat(mira.page.locator("[data-lit]").first()).containsText("Somebody should tell the harbour master");
+        mira.page.keyboard().press("Control+z");
+        assertThat(added).hasCount(0);
+    }
+
+    @Test
+    void reasons_are_given_on_demand() {
+        mira.lines("Decisions").first().click();
+        mira.page.keyboard().press("w");
+
+        assertThat(mira.page.locator(".why")).containsText(Pattern.compile("proposed.*assent.*certainty \\d+%"));
+    }
+
+    @Test
+    void filing_waits_until_nothing_is_in_pencil() {
+        mira.button("File").click();
+
+        assertThat(mira.page.getByText("Lines are still in pencil")).isVisible();
+        assertThat(mira.page).hasURL(draft);
+        mira.button("Ink all").click();
+        assertThat(meter()).containsText(Pattern.compile("^(\\d+) of \\1 lines in ink"));
+        mira.button("File").click();
+        assertThat(mira.page).hasURL(Pattern.compile("/folio/\\d+$"));
+        mira.page.navigate(draft);
+        assertThat(mira.page).hasURL(Pattern.compile("/folio/\\d+$"));
+    }
+
+    @Test
+    void inking_all_is_one_act_that_can_be_undone() {
+        mira.button("Ink all").click();
+        assertThat(meter()).containsText(Pattern.compile("^(\\d+) of \\1 lines in ink"));
+
+        mira.button("Undo").first().click();
+
+        assertThat(meter()).containsText(Pattern.compile("^0 of "));
+    }
+
+    @Test
+    void another_template_orders_the_lines_anew_and_keeps_what_is_in_ink() {
+        mira.page.keyboard().press("ArrowDown");
+        mira.page.keyboard().press("Enter");
+        saved();
+
+        mira.page.getByLabel("Template").selectOption("One-to-one");
+
+        assertThat(mira.lines("Settled").first()).containsText("mobile unit");
+        assertThat(mira.lines("In short").first()).containsText("in ink");
+    }
+
+    @Test
+    void struck_lines_are_out_of_the_way_and_can_be_restored() {
+        mira.lines("Decisions").first().click();
+        mira.page.keyboard().press("x");
+        assertThat(mira.region("Decisions")).hasCount(0);
+
+        mira.button("Show 1 struck").click();
+        mira.lines("Decisions").first().click();
+        mira.page.keyboard().press("x");
+
+        assertThat(mira.lines("Decisions").first()).containsText("in ink");
+    }
+
+    @Test
+    void two_people_on_one_line_lose_neither_version() {
+        Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
+        ana.page.navigate(draft);
+        assertThat(ana.lines("Decisions").first()).isVisible();
+        mira.lines("Decisions").first().dblclick();
+        mira.page.getByLabel("Wording of the line").fill("Mira's wording.");
+        mira.page.keyboard().press("Enter");
+        saved();
+
+        ana.lines("Decisions").first().dblclick();
+        ana.page.getByLabel("Wording of the line").fill("Ana's wording.");
+        ana.page.keyboard().press("Enter");
+
+        Locator clash = ana.page.getByRole(AriaRole.ALERT);
+        assertThat(clash).containsText("Changed by somebody else meanwhile.");
+        assertThat(clash).containsText("Ana's wording.");
+        assertThat(clash).containsText("Mira's wording.");
+        assertThat(ana.lines("Decisions").first()).containsText("Mira's wording.");
+        ana.button("Use mine").click();
+        assertThat(ana.lines("Decisions").first()).containsText("Ana's wording.");
+        assertThat(clash).hasCount(0);
+        assertThat(ana.page.getByTestId("saving")).containsText("saved");
+        mira.page.reload();
+        assertThat(mira.lines("Decisions").first()).containsText("Ana's wording.");
+    }
+
+    @Test
+    void work_goes_on_while_the_server_is_not_reached_and_is_saved_when_it_is() {
+        mira.context().setOffline(true);
+        mira.lines("Decisions").first().dblclick();
+        mira.page.getByLabel("Wording of the line").fill("Typed without a connection.");
+        mira.page.keyboard().press("Enter");
+        assertThat(mira.page.getByTestId("saving")).containsText("not saved yet");
+        assertThat(mira.lines("Decisions").first()).containsText("Typed without a connection.");
+
+        mira.context().setOffline(false);
+
+        saved();
+        mira.page.reload();
+        assertThat(mira.lines("Decisions").first()).containsText("Typed without a connection.");
+    }
+
+    @Test
+    void attendance_is_corrected_by_a_click() {
+        mira.page.getByLabel("Tom Reyes: present, set absent").click();
+
+        assertThat(mira.page.getByLabel("Tom Reyes: absent, set present")).isVisible();
+        mira.page.reload();
+        assertThat(mira.page.getByLabel("Tom Reyes: absent, set present")).isVisible();
+    }
+}

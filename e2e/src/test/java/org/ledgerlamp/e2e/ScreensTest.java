@@ -1,0 +1,187 @@
+package org.ledgerlamp.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What every screen owes to everybody: to be read, by day and by night, on a small screen and by a screen reader. */
+class ScreensTest extends BrowserTest {
+    private static final List<String> SCREENS =
+            List.of("/", "/tray", "/ledger", "/folio/1", "/folio/1/source?line=5", "/lamp?q=mobile+unit", "/people");
+
+    private static void shown(Desk desk, String address) {
+        desk.page.navigate(address);
+        assertThat(desk.page.locator("main h1").first()).not().isEmpty();
+    }
+
+    /** The address of a draft of the demo. */
+    private static String draft(Desk desk) {
+        desk.page.navigate("/");
+        desk.link("Review").first().click();
+        assertThat(desk.page.locator(".line").first()).isVisible();
+        return desk.page.url();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void a_screen_reader_and_a_weak_eye_find_nothing_amiss(ColorScheme scheme) {
+        Desk mira = desk(address(), Desk.WIDTH, scheme).signIn(MIRA, MIRAS_PASSWORD);
+        for (String address : SCREENS) {
+            shown(mira, address);
+            assertThat(violations(mira)).as(address).isEmpty();
+        }
+        draft(mira);
+        mira.lines("Actions").or(mira.lines("Actions on either side")).first().click();
+        assertThat(mira.page.locator(".tools")).isVisible();
+        assertThat(violations(mira)).as("spread").isEmpty();
+    }
+
+    private static List<String> violations(Desk desk) {
+        return new AxeBuilder(desk.page)
+                        .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"))
+                        .analyze()
+                        .getViolations()
+                        .stream()
+                        .map(ScreensTest::describe)
+                        .toList();
+    }
+
+    private static String describe(Rule rule) {
+        return rule.getId() + ": "
+                + rule.getNodes().stream()
+                        .map(n -> n.getHtml() + " " + n.getFailureSummary())
+                        .limit(3)
+                        .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {360, 768, 1280})
+    void no_screen_is_wider_than_the_window(int width) {
+        Desk mira = desk(address(), width, ColorScheme.LIGHT).signIn(MIRA, MIRAS_PASSWORD);
+        for (String address : SCREENS) {
+            shown(mira, address);
+            int over = (int)
+                    mira.page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
+            assertThat(over).as(address + " at " + width).isLessThanOrEqualTo(0);
+        }
+    }
+
+    @Test
+    void the_day_sheet_shows_the_day_and_what_waits_and_goes_by_keys() {
+        Desk mira = miraAtHerDesk();
+        DateTimeFormatter spoken = DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
+        assertThat(mira.heading(LocalDate.now().format(spoken))).isVisible();
+        assertThat(mira.page.locator(".entry")).not().hasCount(0);
+        assertThat(mira.page.locator(".waiting")).containsText("safety-review-tern-" + LocalDate.now() + ".txt");
+
+        mira.page.keyboard().press("ArrowLeft");
+        assertThat(mira.heading(LocalDate.now().minusDays(1).format(spoken))).isVisible();
+        assertThat(mira.page).hasURL(Pattern.compile("/day/" + LocalDate.now().minusDays(1)));
+        mira.page.goBack();
+        assertThat(mira.heading(LocalDate.now().format(spoken))).isVisible();
+    }
+
+    @Test
+    void the_ledger_filters_by_series_and_person_and_keeps_the_filter_in_its_address() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/ledger");
+        Locator rows = mira.page.locator("tbody tr");
+        mira.page
+                .getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Charging berth weekly")))
+                .click();
+        assertThat(rows).hasCount(2);
+        mira.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Petra Holt")))
+                .click();
+        assertThat(mira.heading("No folio fits")).isVisible();
+        mira.page.reload();
+        assertThat(mira.heading("No folio fits")).isVisible();
+        mira.link("Show all").first().click();
+        assertThat(rows.first()).isVisible();
+        rows.first().click();
+        assertThat(mira.page).hasURL(Pattern.compile("/folio/\\d+$"));
+    }
+
+    @Test
+    void a_folio_prints_without_what_is_only_for_the_screen() {
+        Desk mira = miraAtHerDesk();
+        shown(mira, "/folio/1");
+        mira.page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+
+        assertThat(mira.button("Print")).isHidden();
+        assertThat(mira.page.locator("header.no-print")).isHidden();
+        assertThat(mira.heading("Charging berth weekly")).isVisible();
+    }
+
+    @Test
+    void an_address_that_leads_nowhere_says_so() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/no/such/place");
+        assertThat(mira.heading("There is no such page")).isVisible();
+        mira.page.navigate("/folio/999");
+        assertThat(mira.page.getByRole(AriaRole.ALERT)).containsText("There is no such folio.");
+        mira.page.navigate("/lamp?q=" + "zyzzyva");
+        assertThat(mira.heading("The ledger does not say")).isVisible();
+    }
+
+    @Test
+    void the_keys_of_a_screen_are_listed_on_demand() {
+        Desk mira = miraAtHerDesk();
+        draft(mira);
+        mira.page.keyboard().press("?");
+
+        Locator dialog = mira.page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("ink the line and go on");
+        assertThat(dialog).containsText("to the lamp field");
+        mira.page.keyboard().press("Escape");
+        assertThat(dialog).hasCount(0);
+    }
+
+    @Test
+    void night_is_chosen_in_the_menu_and_stays_chosen() {
+        Desk mira = miraAtHerDesk();
+        mira.page.getByLabel("Mira Voss: menu").click();
+        mira.page.getByText("Read by night").click();
+        mira.page.reload();
+
+        assertThat(mira.page.locator("html")).hasAttribute("data-theme", "night");
+    }
+
+    @Test
+    void a_person_is_put_on_the_roster_and_changed() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/people");
+        mira.button("Add a person").click();
+        mira.field("Name").fill("Bo Ek");
+        mira.button("Keep").click();
+        mira.button("Change Bo Ek").click();
+        mira.page.getByLabel("Also called, with commas between").fill("Bosse, BE");
+        mira.button("Keep").click();
+
+        assertThat(mira.page.locator("tr", new Page.LocatorOptions().setHasText("Bo Ek")))
+                .containsText("Bosse, BE");
+        mira.button("Add a person").click();
+        mira.field("Name").fill("Bo Ek");
+        mira.button("Keep").click();
+        assertThat(mira.page.getByRole(AriaRole.ALERT)).hasText("The roster has a Bo Ek already.");
+    }
+}
