@@ -9,6 +9,8 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
@@ -37,6 +39,8 @@ class ChainTest extends BrowserTest {
             00:00:23.000 --> 00:00:25.000
             <v Nils Farrow>No idea.</v>
             """;
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
 
     private static FilePayload file(String name, String content) {
         return new FilePayload(name, "text/plain", content.getBytes(StandardCharsets.UTF_8));
@@ -72,7 +76,8 @@ class ChainTest extends BrowserTest {
 
         // A passage lights the lines it fed.
         mira.page.locator("[data-passage='2'] .place").click();
-        assertThat(mira.page.locator("[data-lit-line]")).containsText("Nils Farrow to order the orange paint");
+        assertThat(mira.page.locator("[data-lit-line]", byText("Nils Farrow to order the orange paint")))
+                .isVisible();
 
         // Corrected, inked, filed.
         decision.dblclick();
@@ -103,16 +108,14 @@ class ChainTest extends BrowserTest {
         assertThat(mira.page.locator("[data-lit]").first()).containsText("signal orange");
     }
 
-    /** A folio is found within a moment of being filed: asks again until it is. */
+    /** A folio is found within a moment of being filed: asks again until it is, or gives up. */
     private static void waitUntilIndexed(Desk desk, Locator hit) {
-        desk.page.waitForCondition(() -> {
-            if (hit.count() > 0) {
-                return true;
-            }
+        Instant until = Instant.now().plus(PATIENCE);
+        desk.page.locator(".lamp h2").first().waitFor();
+        while (hit.count() == 0 && Instant.now().isBefore(until)) {
             desk.page.reload();
             desk.page.locator(".lamp h2").first().waitFor();
-            return hit.count() > 0;
-        });
+        }
     }
 
     private static Page.LocatorOptions byText(String text) {

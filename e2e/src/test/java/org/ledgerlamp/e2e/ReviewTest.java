@@ -65,22 +65,22 @@ class ReviewTest extends BrowserTest {
         assertThat(mira.lines("Decisions").first()).isFocused();
 
         mira.page.keyboard().press("e");
-        mira.page.getByLabel("Wording of the line").fill("Lend the mobile unit to the fish plant.");
+        mira.page.getByLabel("Wording of the line").fill("Lend the fish plant our mobile unit.");
         mira.page.keyboard().press("Enter");
-        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the fish plant our mobile unit., in ink");
 
         mira.page.keyboard().press("x");
         assertThat(mira.region("Decisions")).hasCount(0);
         mira.page.keyboard().press("Control+z");
-        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the fish plant");
         mira.page.keyboard().press("Control+z");
         assertThat(mira.lines("Decisions").first()).containsText("in pencil");
         mira.page.keyboard().press("Control+y");
-        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the fish plant our mobile unit., in ink");
 
         saved();
         mira.page.reload();
-        assertThat(mira.lines("Decisions").first()).containsText("Lend the mobile unit to the fish plant., in ink");
+        assertThat(mira.lines("Decisions").first()).containsText("Lend the fish plant our mobile unit., in ink");
     }
 
     @Test
