@@ -1,0 +1,42 @@
+import { describe, expect, it } from 'vitest'
+import type { Meeting } from '../api/types'
+import { agendaItems, agendaText, facts, ZONES } from './meetingForm'
+
+describe('an agenda', () => {
+  it('is one item a line, whatever stood before it', () => {
+    expect(agendaItems('1. Holm\n - Crew\n\n•  Winter timetable \n2) Any other business')).toEqual([
+      'Holm',
+      'Crew',
+      'Winter timetable',
+      'Any other business',
+    ])
+  })
+
+  it('comes back as it was', () => {
+    const items = ['Holm', '24 deckhands', 'A: not a mark here']
+    expect(agendaItems(agendaText(items))).toEqual(items)
+  })
+})
+
+describe('a meeting that exists', () => {
+  const meeting = {
+    title: 'Weekly',
+    date: '2026-03-03',
+    start: '09:30:00',
+    people: [{ id: 'a', name: 'Ana' }],
+  } as Meeting
+
+  it('keeps its people and gains those who spoke, each once', () => {
+    expect(facts(meeting, ['b', 'a']).people).toEqual(['a', 'b'])
+  })
+
+  it('shows its start without seconds', () => {
+    expect(facts(meeting, []).start).toBe('09:30')
+  })
+})
+
+describe('time zones', () => {
+  it('are the browser’s own list', () => {
+    expect(ZONES).toContain('Europe/Oslo')
+  })
+})
