@@ -87,9 +87,6 @@ final class DecisionFinder {
         cues.stream()
                 .limit(2)
                 .forEach(c -> judgement.favours(c.weight() * (cues.indexOf(c) == 0 ? 1 : 0.5), c.reason()));
-        if (s.isQuestion()) {
-            judgement.against(0.35, "put as a question");
-        }
         Sentence proposal = proposalBefore(s);
         Sentence worded = s;
         if (s.isThin()) {
@@ -104,7 +101,7 @@ final class DecisionFinder {
 
     private Optional<Finding> proposed(Sentence s) {
         List<CueTable.Cue> cues = PROPOSED.in(s.plain());
-        if (cues.isEmpty() || s.isThin()) {
+        if (cues.isEmpty() || s.isBare()) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
@@ -123,9 +120,6 @@ final class DecisionFinder {
         boolean heard = false;
         boolean noMeansYes = talk.of(carrier.utterance()).stream().anyMatch(Replies::asksForObjections);
         for (int reply : talk.replies(carrier.utterance(), REPLIES_TO_LOOK_AT)) {
-            if (somethingElseIsAsked(carrier.utterance(), reply)) {
-                break; // what follows answers that
-            }
             List<Sentence> words = talk.of(reply);
             Person by = talk.speaker(reply);
             if (Replies.assents(words) || noMeansYes && Replies.refuses(words)) {
@@ -134,7 +128,7 @@ final class DecisionFinder {
                 if (evidence.size() < 4) {
                     evidence.add(talk.evidence(words.getFirst()));
                 }
-            } else if (Replies.refuses(words)) {
+            } else if (Replies.refuses(words) && !somethingElseIsAsked(carrier.utterance(), reply)) {
                 addName(objected, by);
                 judgement.against(0.3, "somebody objected");
                 break;
@@ -142,6 +136,8 @@ final class DecisionFinder {
         }
         if (heard) {
             judgement.favours(0.35, "assented to");
+        } else if (carrier.isQuestion() && carrier != proposal) {
+            judgement.against(0.35, "put as a question");
         }
         if (judgement.certainty() < Thresholds.WORTH_KEEPING || worded.content().isEmpty()) {
             return Optional.empty();
@@ -167,6 +163,7 @@ final class DecisionFinder {
                 evidence));
     }
 
+    /** A no that follows another question answers that one. */
     private boolean somethingElseIsAsked(int carrier, int reply) {
         for (int i = carrier + 1; i < reply; i++) {
             if (talk.of(i).stream().anyMatch(Sentence::isQuestion)) {
@@ -186,7 +183,7 @@ final class DecisionFinder {
         for (int i = s.index() - 1; i >= Math.max(0, s.index() - SENTENCES_BACK_TO_A_PROPOSAL); i--) {
             Sentence earlier = talk.sentences().get(i);
             boolean related = s.isThin() || earlier.content().stream().anyMatch(s.content()::contains);
-            if (!earlier.isThin() && related && PROPOSED.matches(earlier.plain())) {
+            if (!earlier.isBare() && related && PROPOSED.matches(earlier.plain())) {
                 return earlier;
             }
         }

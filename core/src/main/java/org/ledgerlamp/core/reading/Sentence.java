@@ -2,6 +2,7 @@ package org.ledgerlamp.core.reading;
 
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.time.SpokenDate;
@@ -31,13 +32,20 @@ record Sentence(
         List<Mention> mentions,
         List<SpokenDate> dates,
         Set<String> content) {
+    private static final Pattern POINTING =
+            Pattern.compile("(?<![\\p{L}'])(?:it|that|this|them|those|these|one|ones|there)(?![\\p{L}])");
 
     boolean isQuestion() {
         return text.endsWith("?");
     }
 
+    /** Whether the sentence says next to nothing: it can settle something only by pointing back. */
+    boolean isBare() {
+        return content.size() < 2;
+    }
+
     /** Whether the sentence points at something said before instead of naming it. */
     boolean isThin() {
-        return content.size() < 3;
+        return isBare() || content.size() < 3 && POINTING.matcher(plain).find();
     }
 }

@@ -66,6 +66,12 @@ final class LayoutReader implements SourceReader {
         if (!looksLikeTalk(lines, openings.get(Layout.NAMED_LINE))) {
             openings.put(Layout.NAMED_LINE, 0);
         }
+        // In a block the words stand below: where nothing stands between the openings they are something else.
+        for (Layout block : List.of(Layout.NAME_THEN_TIME, Layout.TIME_THEN_NAME)) {
+            if (openings.get(block) * 2 > lines.size() + 1) {
+                openings.put(block, 0);
+            }
+        }
         int most = openings.values().stream().max(Comparator.naturalOrder()).orElse(0);
         return EnumSet.allOf(Layout.class).stream()
                 .filter(l -> openings.get(l) == most && most >= 2 && most * 20 >= lines.size())
@@ -114,6 +120,9 @@ final class LayoutReader implements SourceReader {
             }
         }
         close(talk, layout, open, openedAt, words);
+        if (talk.isEmpty()) {
+            throw talk.nothingRead("whole file", "there is not a word in it");
+        }
         return talk.build(layout.format, SourceFacts.NONE);
     }
 

@@ -5,7 +5,7 @@ import java.util.regex.Pattern;
 /** Takes cue markup out of words: tags and the character escapes that cue files use. */
 final class Markup {
     private static final Pattern TAG = Pattern.compile("</?[a-zA-Z0-9.:][^<>]{0,200}>|</?>|\\{\\\\[^}]{0,40}}");
-    private static final Pattern SPACE = Pattern.compile("[\\s\\u00A0\\u200B\\uFEFF]+");
+    private static final Pattern SPACE = Pattern.compile("[\\s\\p{Cntrl}\\u00A0\\u200B\\uFEFF]+");
 
     private Markup() {}
 
@@ -14,7 +14,7 @@ final class Markup {
         return fold(unescape(TAG.matcher(text).replaceAll("")));
     }
 
-    /** White space and invisible spaces folded to single blanks. */
+    /** White space, control characters and invisible spaces folded to single blanks. */
     static String fold(String text) {
         return SPACE.matcher(text).replaceAll(" ").strip();
     }

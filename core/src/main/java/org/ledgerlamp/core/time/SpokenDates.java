@@ -17,8 +17,10 @@ import java.util.regex.Pattern;
  * match overlapping words the longer match wins, then the earlier rule.
  */
 public final class SpokenDates {
+    /** "Sat" and "sun" are words as well: they are days only behind what leads up to a day. */
     private static final String DAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day|mon|tues?|weds?|thurs?|fri"
-            + "|(?:sat|sun)(?!\\s+(?:down|in|on|there|at|with|through|around|and|here|for))";
+            + "|(?<=\\b(?:on|by|this|next|until|till|before|for|from|coming)\\s)(?:sat|sun)";
+
     private static final String MONTH =
             "january|february|march|april|may|june|july|august|september|october|november|december"
                     + "|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec";

@@ -1,0 +1,106 @@
+package org.ledgerlamp.core;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import org.ledgerlamp.core.minutes.Draft;
+import org.ledgerlamp.core.minutes.Drafter;
+import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceDesk;
+import org.ledgerlamp.core.source.UnreadableSource;
+
+/** A meeting of the Skerry Line for tests: Tuesday 3 March 2026, five people on the roster, four of them invited. */
+public final class Skerry {
+    public static final LocalDate TUESDAY = LocalDate.of(2026, 3, 3);
+    public static final Person MIRA =
+            new Person("Mira Voss", "head of electrification", "mira@skerry.example", List.of());
+    public static final Person TOM = new Person("Tom Reyes", "shore power engineer", "tom@skerry.example", List.of());
+    public static final Person ANA =
+            new Person("Ana Prokop", "fleet engineer", "a.prokop@skerry.example", List.of("Annie"));
+    public static final Person JOSS = new Person("Joss Lindqvist", "crew coordinator", null, List.of());
+    public static final Person PETRA = new Person("Petra Holt", "operations director", null, List.of());
+
+    private Skerry() {}
+
+    /** The meeting with an agenda. */
+    public static MeetingFacts meeting(String... agenda) {
+        return meetingOf(List.of(MIRA, TOM, ANA, JOSS, PETRA), agenda);
+    }
+
+    /** The meeting with another roster. */
+    public static MeetingFacts meetingOf(List<Person> roster, String... agenda) {
+        return new MeetingFacts(
+                "Charging berth weekly",
+                TUESDAY,
+                LocalTime.of(9, 30),
+                ZoneId.of("Europe/Oslo"),
+                45,
+                "weekly status",
+                "Boat hall",
+                "Charging berth weekly",
+                roster,
+                List.of("Mira Voss", "Tom Reyes", "Ana Prokop", "Joss Lindqvist"),
+                List.of(agenda),
+                TUESDAY.plusWeeks(1));
+    }
+
+    /** A talk; each line {@code Name: words}, ten seconds apart. */
+    public static Source talk(String... lines) {
+        StringBuilder timed = new StringBuilder();
+        for (int i = 0; i < lines.length; i++) {
+            int seconds = 3 + 10 * i;
+            timed.append("[%02d:%02d:%02d] %s%n".formatted(seconds / 3600, seconds / 60 % 60, seconds % 60, lines[i]));
+        }
+        return read(timed.toString());
+    }
+
+    /** Notes, line by line. */
+    public static Source notes(String... lines) {
+        try {
+            return new SourceDesk(Limits.DEFAULT).readNotes(bytes(String.join("\n", lines)));
+        } catch (UnreadableSource e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    /** Any text, of whatever format it shows. */
+    public static Source read(String text) {
+        try {
+            return new SourceDesk(Limits.DEFAULT).read(bytes(text));
+        } catch (UnreadableSource e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private static byte[] bytes(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** The draft of a talk. */
+    public static Draft draft(String... lines) {
+        return draft(talk(lines), null, meeting());
+    }
+
+    /** The draft of a source with notes beside it, or null. */
+    public static Draft draft(Source source, Source notes, MeetingFacts meeting) {
+        return new Drafter().draft(source, notes, meeting, Template.forKind(meeting.kind()));
+    }
+
+    /** The lines of a kind that a talk drafts. */
+    public static List<Line> lines(Kind kind, String... talk) {
+        return lines(draft(talk), kind);
+    }
+
+    /** The lines of a kind in a draft. */
+    public static List<Line> lines(Draft draft, Kind kind) {
+        return draft.lines().stream().filter(l -> l.kind() == kind).toList();
+    }
+}
