@@ -13,7 +13,12 @@ export default defineConfig({
       ),
     },
   },
-  build: { target: 'es2022', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    manifest: true,
+    modulePreload: { polyfill: false },
+  },
   server: { proxy: { '/api': { target: server, changeOrigin: false } } },
   test: {
     environment: 'jsdom',

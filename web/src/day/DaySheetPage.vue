@@ -91,13 +91,13 @@ usePageKeys((event) => {
 
 .head h1 {
   white-space: nowrap;
-  padding-top: 6px;
 }
 
 .week {
   display: flex;
   align-items: stretch;
   gap: 1px;
+  margin-top: -4px;
 }
 
 .of-week,

@@ -28,7 +28,7 @@ function standing(entry: DayEntry): string {
   if (entry.folio !== null) return `filed as folio ${entry.folio}`
   if (entry.minutesId === null) return ''
   return entry.pencil > 0
-    ? `draft, ${count(entry.pencil, 'line')} in pencil`
+    ? `draft: ${count(entry.pencil, 'line')} in pencil`
     : 'all in ink, ready to file'
 }
 
@@ -165,7 +165,8 @@ function facts(entry: DayEntry): string {
 }
 
 .standing {
-  max-width: 130px;
+  max-width: 118px;
+  flex: none;
   text-align: right;
 }
 

@@ -18,9 +18,10 @@ const facts = computed(() => {
         s.format,
         count(s.passages, s.notes ? 'line' : 'passage'),
         s.seconds === null ? null : length(s.seconds),
-        listed(s.speakers, 5),
       ]
-  return [`arrived ${arrival(s.receivedAt)}`, ...read, size(s.size)].filter(Boolean).join(' · ')
+  return [`arrived ${arrival(s.receivedAt)}`, ...read, size(s.size), listed(s.speakers, 5)]
+    .filter(Boolean)
+    .join(' · ')
 })
 
 function size(bytes: number): string {

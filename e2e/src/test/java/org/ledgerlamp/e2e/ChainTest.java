@@ -94,7 +94,7 @@ class ChainTest extends BrowserTest {
 
         // In the ledger by its own date, and found by the lamp.
         mira.link("Ledger").click();
-        assertThat(mira.page.locator("tbody tr").last()).containsText("Paint meeting");
+        assertThat(mira.page.locator("tbody tr", byText("Paint meeting"))).containsText("Tue 3 Mar 2026");
         mira.page.keyboard().press("/");
         mira.page.keyboard().type("wheelhouse orange");
         mira.page.keyboard().press("Enter");

@@ -25,6 +25,11 @@ final class Wording {
             "^(?:(?:so|then|and|but)\\s+)*(?:let['’]s(?: just)?|shall we(?: just)?|(?:can|could|should) we(?: just)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?|I(?:['’]d| would) (?:say|suggest|propose)(?: that)?(?: we)?|I (?:suggest|propose|move)(?: that)?(?: we)?|we(?:['’]ll| will|['’]re going to)(?: just)?|we (?:could|should|might)|the decision is(?: to)?|(?:we['’]ve |we )?(?:agreed|decided)(?: (?:to|that))?[,:]?)\\s+",
             Pattern.CASE_INSENSITIVE);
 
+    /** The owner by name, then what is to be done: asked for, announced, or bare as in notes, but no report. */
+    private static final String OWNER_FIRST = "^(?:(?:get|have|ask|let|tell)\\s+%1$s\\s+(?:to\\s+)?"
+            + "|%1$s(?:['’]s|['’]ll)?\\s+(?:(?:to|will|can|could|should|must|has to|needs to|is going to)\\s+|(?!\\p{L}+(?:s|ed)\\s|is\\s|has\\s|had\\s|was\\s)))"
+            + "(?:also\\s+)?(.*)";
+
     private final MeetingFacts meeting;
 
     Wording(MeetingFacts meeting) {
@@ -40,7 +45,7 @@ final class Wording {
         };
     }
 
-    private static String action(Finding finding, String said) {
+    private String action(Finding finding, String said) {
         String deed = deed(finding, said);
         String named = Phrases.addressed(Phrases.thirdPerson(deed, finding.speaker()), finding.addressee());
         String text = Phrases.shortened(named.replaceAll("\\?+$", ""));
@@ -67,12 +72,9 @@ final class Wording {
         return said;
     }
 
-    private static String ownerFirst(Person owner, String text) {
+    private String ownerFirst(Person owner, String text) {
         for (String name : List.of(owner.name(), owner.firstName(), owner.initials())) {
-            Matcher m = Pattern.compile(
-                            "^(?:(?:get|have|ask|let|tell)\\s+)?" + Pattern.quote(name)
-                                    + "(?:['’]s|['’]ll)?\\s+(?:(?:to|will|can|could|should|must|has to|needs to|is going to)\\s+)?(?:also\\s+)?(.*)",
-                            Pattern.CASE_INSENSITIVE)
+            Matcher m = Pattern.compile(OWNER_FIRST.formatted(Pattern.quote(name)), Pattern.CASE_INSENSITIVE)
                     .matcher(text);
             if (m.matches()) {
                 return owner.name() + " to " + m.group(1);
@@ -92,8 +94,10 @@ final class Wording {
         return Phrases.sentence(Phrases.shortened(Phrases.thirdPerson(said, finding.speaker())));
     }
 
-    private static String lowerFirst(String text) {
+    /** Begins in small letters, unless it begins with somebody's name or an acronym. */
+    private String lowerFirst(String text) {
         boolean acronym = text.length() > 1 && Character.isUpperCase(text.charAt(1));
-        return acronym || text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+        boolean name = meeting.roster().stream().anyMatch(p -> text.startsWith(p.firstName()));
+        return text.isEmpty() || acronym || name ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

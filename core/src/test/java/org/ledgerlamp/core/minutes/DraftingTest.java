@@ -78,6 +78,21 @@ class DraftingTest {
                 .isEqualTo(text);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "A: TR order the plug|Tom Reyes to order the plug.",
+                "A: Tom will ring the yard|Tom Reyes to ring the yard.",
+                "A: ask Joss to ring the school|Joss Lindqvist to ring the school.",
+                "A: Tom needs Ana's times|Tom Reyes: Tom needs Ana's times.",
+            })
+    void a_noted_action_begins_with_its_owner(String noted, String text) {
+        Draft draft = Skerry.draft(Skerry.notes(noted), null, Skerry.meeting());
+
+        assertThat(Skerry.lines(draft, Kind.ACTION).getFirst().text()).isEqualTo(text);
+    }
+
     @Test
     void the_first_person_becomes_the_speaker() {
         assertThat(Skerry.lines(
