@@ -8,7 +8,7 @@ import { layOut, nowIn } from './dayColumn'
 
 const props = defineProps<{ entries: DayEntry[]; isToday: boolean }>()
 
-const PIXELS_A_MINUTE = 1
+const PIXELS_A_MINUTE = 1.2
 const TOP_PX = 14
 
 const column = computed(() => layOut(props.entries))
@@ -70,10 +70,11 @@ function facts(entry: DayEntry): string {
           :class="{ done: place.entry.folio !== null, draft: place.entry.minutesId !== null }"
           :style="{
             top: `${TOP_PX + place.top * PIXELS_A_MINUTE}px`,
-            minHeight: `${place.height * PIXELS_A_MINUTE}px`,
+            height: `${place.height * PIXELS_A_MINUTE}px`,
             left: `calc(54px + (100% - 54px) * ${place.lane / place.lanes})`,
             width: `calc((100% - 54px) * ${1 / place.lanes} - 4px)`,
           }"
+          :title="`${place.entry.title}\n${facts(place.entry)}`"
         >
           <div>
             <h2>
@@ -139,7 +140,8 @@ function facts(entry: DayEntry): string {
   display: flex;
   justify-content: space-between;
   gap: 12px;
-  padding: 6px 14px;
+  padding: 5px 12px;
+  overflow: hidden;
   background: var(--paper-2);
   border: 1px solid var(--rule-strong);
   border-left: 3px solid var(--ink);
@@ -152,6 +154,17 @@ function facts(entry: DayEntry): string {
 
 .entry.done {
   border-left: 3px solid var(--green);
+}
+
+.entry > div {
+  min-width: 0;
+}
+
+.entry h2,
+.entry > div > p {
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 
 .entry h2 {

@@ -41,7 +41,7 @@ function filter(name: 'series' | 'person', value: string | undefined) {
 <template>
   <ErrorNote v-if="error" :error="error" @retry="refetch()" />
   <div v-else-if="data" class="ledger">
-    <aside aria-label="Filters">
+    <aside aria-label="Filters" tabindex="0">
       <LedgerFacet
         heading="Series"
         :entries="ofSeries"
@@ -79,12 +79,22 @@ function filter(name: 'series' | 'person', value: string | undefined) {
   display: grid;
   grid-template-columns: 236px 1fr;
   min-height: 726px;
+  background: linear-gradient(
+    90deg,
+    var(--paper-2) 235px,
+    var(--rule-strong) 235px 236px,
+    transparent 236px
+  );
 }
 
 aside {
   padding: 28px 20px 30px 26px;
-  border-right: 1px solid var(--rule-strong);
-  background: var(--paper-2);
+  position: sticky;
+  top: 0;
+  align-self: start;
+  max-height: 100vh;
+  overflow-y: auto;
+  scrollbar-width: thin;
 }
 
 section {
@@ -107,10 +117,13 @@ section {
 @media (max-width: 820px) {
   .ledger {
     grid-template-columns: 1fr;
+    background: none;
   }
 
   aside {
-    border-right: 0;
+    position: static;
+    max-height: 190px;
+    background: var(--paper-2);
     border-bottom: 1px solid var(--rule-strong);
     padding: 14px 18px;
   }

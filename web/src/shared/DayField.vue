@@ -3,6 +3,7 @@ import DatePicker from 'primevue/datepicker'
 import { computed } from 'vue'
 import { dateOf, isoDay } from './dates'
 
+defineOptions({ inheritAttrs: false })
 defineProps<{ inputId: string }>()
 const day = defineModel<string | null>({ required: true })
 
@@ -22,5 +23,6 @@ const date = computed({
     date-format="D d M yy"
     select-other-months
     placeholder="no date"
+    :pt="{ pcInputText: { root: $attrs } }"
   />
 </template>

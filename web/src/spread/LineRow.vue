@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Line, LineFacts, Person } from '../api/types'
 import { longDay, shortDay, today } from '../shared/dates'
 import { isContested, lineAside } from '../shared/lineAside'
@@ -20,19 +20,19 @@ const props = defineProps<{
   clash: Clash | undefined
   people: Person[]
 }>()
+/** Every event says which line it is about: so its listeners are the same for all lines. */
 const emit = defineEmits<{
-  select: []
-  edit: []
-  ink: []
-  strike: []
-  change: [label: string, patch: Partial<LineFacts>]
-  typing: [text: string]
-  edited: [text: string]
-  abandoned: []
-  settled: []
+  select: [line: Line]
+  edit: [line: Line]
+  ink: [line: Line]
+  strike: [line: Line]
+  change: [line: Line, label: string, patch: Partial<LineFacts>]
+  typing: [line: Line, text: string]
+  edited: [line: Line, text: string]
+  abandoned: [line: Line]
+  settled: [line: Line]
 }>()
 
-const tools = ref<InstanceType<typeof LineTools>>()
 const STATES = { PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 
 const thisYear = today().slice(0, 4)
@@ -41,8 +41,6 @@ const aside = computed(() =>
     day.startsWith(thisYear) ? shortDay(day) : longDay(day),
   ),
 )
-
-defineExpose({ tools })
 </script>
 
 <template>
@@ -55,9 +53,9 @@ defineExpose({ tools })
         v-if="editing"
         :text="line.text"
         label="Wording of the line"
-        @typing="emit('typing', $event)"
-        @done="emit('edited', $event)"
-        @cancel="emit('abandoned')"
+        @typing="emit('typing', line, $event)"
+        @done="emit('edited', line, $event)"
+        @cancel="emit('abandoned', line)"
       />
       <button
         v-else
@@ -65,8 +63,8 @@ defineExpose({ tools })
         type="button"
         :tabindex="reachable ? 0 : -1"
         :aria-pressed="selected"
-        @click="emit('select')"
-        @dblclick="fixed || emit('edit')"
+        @click="emit('select', line)"
+        @dblclick="fixed || emit('edit', line)"
       >
         {{ line.text }}<span class="unseen">, {{ STATES[line.state] }}</span>
       </button>
@@ -76,20 +74,19 @@ defineExpose({ tools })
     </div>
     <LineTools
       v-if="selected && !fixed && !editing"
-      ref="tools"
       :line="line"
       :people="people"
-      @ink="emit('ink')"
-      @edit="emit('edit')"
-      @strike="emit('strike')"
-      @change="(label, patch) => emit('change', label, patch)"
+      @ink="emit('ink', line)"
+      @edit="emit('edit', line)"
+      @strike="emit('strike', line)"
+      @change="(label, patch) => emit('change', line, label, patch)"
     />
     <ClashNote
       v-if="clash"
       :clash="clash"
       :people="people"
-      @mine="emit('change', 'using your version', clash.mine)"
-      @theirs="emit('settled')"
+      @mine="emit('change', line, 'using your version', clash.mine)"
+      @theirs="emit('settled', line)"
     />
   </li>
 </template>

@@ -14,8 +14,6 @@ const emit = defineEmits<{
 }>()
 
 const whyShown = ref(false)
-const kind = ref<HTMLSelectElement>()
-const owner = ref<HTMLSelectElement>()
 
 const struck = computed(() => props.line.state === 'STRUCK')
 const isAction = computed(() => props.line.kind === 'ACTION')
@@ -49,13 +47,6 @@ function setKind(event: Event) {
   const rest = to === 'ACTION' ? {} : { ownerId: null, due: null }
   emit('change', 'changing the kind', { kind: to, ...rest })
 }
-
-defineExpose({
-  focusKind: () => kind.value?.focus(),
-  focusOwner: () => owner.value?.focus(),
-  focusDue: () => document.getElementById('line-due')?.focus(),
-  toggleWhy: () => (whyShown.value = !whyShown.value),
-})
 </script>
 
 <template>
@@ -69,24 +60,24 @@ defineExpose({
     </button>
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>
-      <select ref="kind" :value="line.kind" @change="setKind">
+      <select data-tool="kind" :value="line.kind" @change="setKind">
         <option v-for="k in editableKinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
       </select>
     </label>
     <template v-if="isAction && !struck">
       <label>
         <kbd>O</kbd><span class="unseen">Owner</span>
-        <select ref="owner" :value="line.ownerId ?? ''" @change="setOwner">
+        <select data-tool="owner" :value="line.ownerId ?? ''" @change="setOwner">
           <option value="">owner open</option>
           <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
         </select>
       </label>
       <label>
         <kbd>D</kbd><span class="unseen">Due date</span>
-        <DayField v-model="due" input-id="line-due" />
+        <DayField v-model="due" input-id="line-due" data-tool="due" />
       </label>
     </template>
-    <button type="button" :aria-expanded="whyShown" @click="whyShown = !whyShown">
+    <button data-tool="why" type="button" :aria-expanded="whyShown" @click="whyShown = !whyShown">
       <kbd>W</kbd>why
     </button>
     <p v-if="whyShown" class="why">

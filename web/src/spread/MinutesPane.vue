@@ -8,6 +8,7 @@ import { type Lamp, litLines } from './lighting'
 import LineEditor from './LineEditor.vue'
 import LineRow from './LineRow.vue'
 import type { Clash } from './lineSaver'
+import type { LineTool } from './reviewKeys'
 
 const props = defineProps<{
   minutes: Minutes
@@ -37,7 +38,6 @@ const emit = defineEmits<{
 }>()
 
 const scroller = ref<HTMLElement>()
-const rows = ref(new Map<string, InstanceType<typeof LineRow>>())
 
 const lit = computed(() => new Set(litLines(props.reading, props.lamp).map((line) => line.id)))
 const selectedId = computed(() => (props.lamp.on === 'line' ? props.lamp.lineId : null))
@@ -57,11 +57,6 @@ watch(
   { flush: 'post', immediate: true },
 )
 
-function keep(id: string, row: unknown) {
-  if (row) rows.value.set(id, row as InstanceType<typeof LineRow>)
-  else rows.value.delete(id)
-}
-
 /** Gives a line the keyboard. */
 async function focusLine(id: string) {
   await nextTick()
@@ -70,12 +65,14 @@ async function focusLine(id: string) {
     ?.focus({ preventScroll: true })
 }
 
-/** The tools under the selected line. */
-function tools() {
-  return selectedId.value === null ? undefined : rows.value.get(selectedId.value)?.tools
+/** Takes one of the tools under the selected line into the hand: a field gets the keyboard, a button is pressed. */
+function takeTool(name: LineTool) {
+  const tool = scroller.value?.querySelector<HTMLElement>(`[data-tool="${name}"]`)
+  if (tool instanceof HTMLButtonElement) tool.click()
+  else tool?.focus()
 }
 
-defineExpose({ focusLine, tools })
+defineExpose({ focusLine, takeTool })
 </script>
 
 <template>
@@ -104,7 +101,6 @@ defineExpose({ focusLine, tools })
             <ul>
               <template v-for="line in group.lines" :key="line.id">
                 <LineRow
-                  :ref="(row) => keep(line.id, row)"
                   :line="line"
                   :number="numbers.get(line.id) ?? null"
                   :lit="lit.has(line.id)"
@@ -114,15 +110,15 @@ defineExpose({ focusLine, tools })
                   :fixed="fixed ?? false"
                   :clash="clashes?.get(line.id)"
                   :people="people"
-                  @select="emit('select', line)"
-                  @edit="emit('edit', line)"
-                  @ink="emit('ink', line)"
-                  @strike="emit('strike', line)"
-                  @change="(label, patch) => emit('change', line, label, patch)"
-                  @typing="emit('typing', line, $event)"
-                  @edited="emit('edited', line, $event)"
-                  @abandoned="emit('abandoned', line)"
-                  @settled="emit('settled', line)"
+                  @select="(l) => emit('select', l)"
+                  @edit="(l) => emit('edit', l)"
+                  @ink="(l) => emit('ink', l)"
+                  @strike="(l) => emit('strike', l)"
+                  @change="(l, label, patch) => emit('change', l, label, patch)"
+                  @typing="(l, text) => emit('typing', l, text)"
+                  @edited="(l, text) => emit('edited', l, text)"
+                  @abandoned="(l) => emit('abandoned', l)"
+                  @settled="(l) => emit('settled', l)"
                 />
                 <li v-if="composing?.after === line.id" class="composing">
                   <LineEditor
@@ -164,6 +160,14 @@ h3 {
   font: italic 500 14.5px/1.4 var(--serif);
   color: var(--ink-2);
   margin: 9px 0 2px 38px;
+}
+
+/* Groups out of sight cost nothing: a talk of ten hours has thousands of lines. */
+ul {
+  content-visibility: auto;
+  contain-intrinsic-size: auto 300px;
+  padding: 2px;
+  margin: -2px;
 }
 
 .composing {

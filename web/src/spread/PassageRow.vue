@@ -7,11 +7,10 @@ import { pieces, type Range } from './lighting'
 const props = defineProps<{
   passage: Passage
   ranges: Range[] | undefined
-  dimmed: boolean
   /** How many lines rest on it. */
   feeds: number
 }>()
-const emit = defineEmits<{ light: [] }>()
+const emit = defineEmits<{ light: [passage: number] }>()
 
 const SIGNS: Record<string, string> = {
   ACTION: 'A:',
@@ -36,13 +35,18 @@ const label = computed(() =>
 
 /** A click that ends a selection of words is none. */
 function clicked() {
-  if (globalThis.getSelection()?.isCollapsed ?? true) emit('light')
+  if (globalThis.getSelection()?.isCollapsed ?? true) emit('light', props.passage.n)
 }
 </script>
 
 <template>
-  <li class="passage" :class="{ dimmed }" :data-passage="passage.n">
-    <button class="place figures" type="button" :aria-label="label" @click="emit('light')">
+  <li class="passage" :class="{ near: ranges }" :data-passage="passage.n">
+    <button
+      class="place figures"
+      type="button"
+      :aria-label="label"
+      @click="emit('light', passage.n)"
+    >
       {{ place }}<i v-if="feeds" aria-hidden="true" />
     </button>
     <div :style="{ paddingLeft: `${passage.indent * 18}px` }">
@@ -64,13 +68,8 @@ function clicked() {
   grid-template-columns: 58px 1fr;
   column-gap: 12px;
   padding: 5px 14px 6px 0;
-  transition: opacity 0.15s;
   content-visibility: auto;
   contain-intrinsic-size: auto 60px;
-}
-
-.dimmed {
-  opacity: 0.62;
 }
 
 .place {

@@ -165,7 +165,7 @@ usePageKeys(
     ink,
     edit,
     strike,
-    tools: () => pane.value?.tools(),
+    takeTool: (tool) => pane.value?.takeTool(tool),
   }),
 )
 

@@ -95,15 +95,14 @@ defineExpose({ selection })
     </div>
     <div ref="scroller" class="scroll" tabindex="0" role="region" aria-label="Passages">
       <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-      <ol v-else>
+      <ol v-else :class="{ lamplit: ranges.size > 0 }">
         <PassageRow
           v-for="passage in passages"
           :key="passage.n"
           :passage="passage"
           :ranges="ranges.get(passage.n)"
-          :dimmed="ranges.size > 0 && !ranges.has(passage.n)"
           :feeds="feeds.get(passage.n) ?? 0"
-          @light="emit('light', shownId ?? '', passage.n)"
+          @light="(n) => emit('light', shownId ?? '', n)"
         />
       </ol>
     </div>
@@ -145,6 +144,11 @@ defineExpose({ selection })
 
 .kinds a {
   margin-left: auto;
+}
+
+/* What is not lit steps back. */
+.lamplit > :deep(.passage:not(.near)) {
+  opacity: 0.62;
 }
 
 .scroll {

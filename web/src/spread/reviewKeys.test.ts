@@ -4,7 +4,6 @@ import { line } from './testLines'
 
 function desk() {
   const selected = line('a')
-  const tools = { focusKind: vi.fn(), focusOwner: vi.fn(), focusDue: vi.fn(), toggleWhy: vi.fn() }
   const acts = {
     move: vi.fn(),
     undo: vi.fn(),
@@ -15,7 +14,7 @@ function desk() {
     ink: vi.fn(),
     edit: vi.fn(),
     strike: vi.fn(),
-    tools: () => tools,
+    takeTool: vi.fn(),
   } satisfies ReviewActs
   const listener = reviewKeys(acts)
   function press(key: string, init: KeyboardEventInit = {}, html = '<p>page</p>') {
@@ -26,7 +25,7 @@ function desk() {
     target.dispatchEvent(event)
     return event
   }
-  return { acts, tools, press, selected }
+  return { acts, press, selected }
 }
 
 const LINE = '<button class="text">line</button>'
@@ -46,9 +45,9 @@ describe('the keys of a review', () => {
   })
 
   it('reach the tools of the line', () => {
-    const { tools, press } = desk()
+    const { acts, press } = desk()
     for (const key of ['k', 'o', 'd', 'w']) press(key)
-    Object.values(tools).forEach((tool) => expect(tool).toHaveBeenCalledTimes(1))
+    expect(acts.takeTool.mock.calls.flat()).toEqual(['kind', 'owner', 'due', 'why'])
   })
 
   it('undo and do again with Control or Command', () => {

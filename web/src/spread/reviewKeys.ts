@@ -1,6 +1,9 @@
 import type { Line } from '../api/types'
 import { isModified, isTyping, type KeyHelp } from '../shared/keys'
 
+/** What a line can be changed with beside its words. */
+export type LineTool = 'kind' | 'owner' | 'due' | 'why'
+
 /** What the keys of a review do. */
 export interface ReviewActs {
   move: (by: 1 | -1) => void
@@ -12,10 +15,8 @@ export interface ReviewActs {
   ink: (line: Line) => void
   edit: (line: Line) => void
   strike: (line: Line) => void
-  tools: () =>
-    | { focusKind: () => void; focusOwner: () => void; focusDue: () => void; toggleWhy: () => void }
-    | null
-    | undefined
+  /** Takes a tool of the selected line into the hand. */
+  takeTool: (tool: LineTool) => void
 }
 
 export const REVIEW_KEYS: KeyHelp[] = [
@@ -40,10 +41,10 @@ export function reviewKeys(acts: ReviewActs): (event: KeyboardEvent) => void {
     arrowup: () => acts.move(-1),
     e: () => acts.onLine(acts.edit),
     x: () => acts.onLine(acts.strike),
-    k: () => acts.tools()?.focusKind(),
-    o: () => acts.tools()?.focusOwner(),
-    d: () => acts.tools()?.focusDue(),
-    w: () => acts.tools()?.toggleWhy(),
+    k: () => acts.takeTool('kind'),
+    o: () => acts.takeTool('owner'),
+    d: () => acts.takeTool('due'),
+    w: () => acts.takeTool('why'),
     n: acts.compose,
     escape: acts.leave,
   }
