@@ -67,7 +67,11 @@ function facts(entry: DayEntry): string {
           v-for="place in column.placed"
           :key="place.entry.meetingId"
           class="entry"
-          :class="{ done: place.entry.folio !== null, draft: place.entry.minutesId !== null }"
+          :class="{
+            done: place.entry.folio !== null,
+            draft: place.entry.minutesId !== null,
+            brief: place.height < 40,
+          }"
           :style="{
             top: `${TOP_PX + place.top * PIXELS_A_MINUTE}px`,
             height: `${place.height * PIXELS_A_MINUTE}px`,
@@ -146,6 +150,18 @@ function facts(entry: DayEntry): string {
   border: 1px solid var(--rule-strong);
   border-left: 3px solid var(--ink);
   border-radius: 2px;
+}
+
+/* Too low for two lines: the facts stand beside the title. */
+.entry.brief > div {
+  display: flex;
+  align-items: baseline;
+  gap: 10px;
+}
+
+.entry.brief h2 {
+  flex: none;
+  max-width: 60%;
 }
 
 .entry.draft {
