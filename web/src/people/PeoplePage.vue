@@ -6,6 +6,7 @@ import { keys, outdate, usePeople } from '../api/queries'
 import type { Person, PersonFacts } from '../api/types'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import PageHead from '../shared/PageHead.vue'
 import PersonForm from './PersonForm.vue'
 
 const { data: people, error, refetch } = usePeople()
@@ -38,16 +39,13 @@ async function keep(facts: PersonFacts, person?: Person) {
 
 <template>
   <div class="people">
-    <div class="head">
-      <div>
-        <h1>People</h1>
-        <p class="lead">
-          Who may be meant in a meeting. Other names they go by help to tell who spoke and who is to
-          do something.
-        </p>
-      </div>
-      <button class="btn go" type="button" @click="edit('new')">Add a person</button>
-    </div>
+    <PageHead title="People">
+      Who may be meant in a meeting. Other names they go by help to tell who spoke and who is to do
+      something.
+      <template #acts>
+        <button class="btn go" type="button" @click="edit('new')">Add a person</button>
+      </template>
+    </PageHead>
     <PersonForm
       v-if="editing === 'new'"
       :refused="refused"
@@ -110,20 +108,6 @@ async function keep(facts: PersonFacts, person?: Person) {
   max-width: 1020px;
   margin: 0 auto;
   padding: 26px 30px 40px;
-}
-
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 24px;
-}
-
-.lead {
-  font: 15px/1.5 var(--serif);
-  color: var(--ink-2);
-  margin-top: 5px;
-  max-width: 60ch;
 }
 
 table {

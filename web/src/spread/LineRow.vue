@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Line, LineFacts, Person } from '../api/types'
+import type { Line, Person } from '../api/types'
 import { longDay, shortDay, today } from '../shared/dates'
 import { isContested, lineAside } from '../shared/lineAside'
 import ClashNote from './ClashNote.vue'
+import type { LineEvents } from './lineEvents'
 import LineEditor from './LineEditor.vue'
 import LineTools from './LineTools.vue'
 import type { Clash } from './lineSaver'
@@ -20,18 +21,7 @@ const props = defineProps<{
   clash: Clash | undefined
   people: Person[]
 }>()
-/** Every event says which line it is about: so its listeners are the same for all lines. */
-const emit = defineEmits<{
-  select: [line: Line]
-  edit: [line: Line]
-  ink: [line: Line]
-  strike: [line: Line]
-  change: [line: Line, label: string, patch: Partial<LineFacts>]
-  typing: [line: Line, text: string]
-  edited: [line: Line, text: string]
-  abandoned: [line: Line]
-  settled: [line: Line]
-}>()
+const emit = defineEmits<LineEvents>()
 
 const STATES = { PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { Attendee, Line, LineFacts, LineKind, Minutes, Person } from '../api/types'
+import type { Attendee, Line, LineKind, Minutes, Person } from '../api/types'
 import { scrollWithin } from '../shared/scrollWithin'
 import type { PageSection } from '../shared/sections'
 import AttendanceBar from './AttendanceBar.vue'
 import { type Lamp, litLines } from './lighting'
+import type { LineEvents } from './lineEvents'
 import LineEditor from './LineEditor.vue'
 import LineRow from './LineRow.vue'
 import type { Clash } from './lineSaver'
@@ -22,20 +23,13 @@ const props = defineProps<{
   composing?: { after: string | null; kind: LineKind; text: string } | null
   clashes?: Map<string, Clash>
 }>()
-const emit = defineEmits<{
-  select: [line: Line]
-  edit: [line: Line]
-  ink: [line: Line]
-  strike: [line: Line]
-  change: [line: Line, label: string, patch: Partial<LineFacts>]
-  typing: [line: Line, text: string]
-  edited: [line: Line, text: string]
-  abandoned: [line: Line]
-  settled: [line: Line]
-  composed: [text: string]
-  discarded: []
-  present: [attendee: Attendee, present: boolean]
-}>()
+const emit = defineEmits<
+  LineEvents & {
+    composed: [text: string]
+    discarded: []
+    present: [attendee: Attendee, present: boolean]
+  }
+>()
 
 const scroller = ref<HTMLElement>()
 

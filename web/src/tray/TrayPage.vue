@@ -7,6 +7,7 @@ import { keys, outdate, useTray } from '../api/queries'
 import type { Source, TakenIn } from '../api/types'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import PageHead from '../shared/PageHead.vue'
 import { useNotices } from '../shared/notices'
 import { count } from '../shared/words'
 import DropZone from './DropZone.vue'
@@ -81,19 +82,14 @@ async function discard(source: Source) {
   <DropZone @files="takeFiles">
     <template #default="{ choose }">
       <div class="tray">
-        <div class="head">
-          <div>
-            <h1>In-tray</h1>
-            <p class="lead">
-              Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
-              WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes.
-            </p>
-          </div>
-          <div class="buttons">
+        <PageHead title="In-tray">
+          Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
+          WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes.
+          <template #acts>
             <button class="btn" type="button" @click="pasting = !pasting">Paste text</button>
             <button class="btn go" type="button" @click="choose">Choose files</button>
-          </div>
-        </div>
+          </template>
+        </PageHead>
         <p v-if="takingIn" class="busy" role="status">Taking in {{ takingIn }} …</p>
         <PasteBox v-if="pasting" @text="takeText" @cancel="pasting = false" />
         <ErrorNote v-if="error" :error="error" @retry="refetch()" />
@@ -119,30 +115,6 @@ async function discard(source: Source) {
   max-width: 980px;
   margin: 0 auto;
   padding: 26px 30px 40px;
-}
-
-.head {
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 30px;
-  flex-wrap: wrap;
-}
-
-.head > div:first-child {
-  flex: 1 1 320px;
-}
-
-.lead {
-  font: 15px/1.5 var(--serif);
-  color: var(--ink-2);
-  margin-top: 5px;
-  max-width: 60ch;
-}
-
-.buttons {
-  display: flex;
-  gap: 10px;
 }
 
 .busy {

@@ -47,6 +47,21 @@ public record Finding(
      */
     public record Backing(String proposedBy, List<String> assentedBy, List<String> objectedBy, Standing standing) {}
 
+    /** What one sentence says, with nobody to do it and no day to do it by. */
+    static Finding told(Kind kind, Sentence s, Judgement judgement, List<Evidence> evidence) {
+        return new Finding(
+                kind,
+                s.text(),
+                s.speaker(),
+                null,
+                null,
+                null,
+                null,
+                judgement.certainty(),
+                judgement.reasons(),
+                evidence);
+    }
+
     /** The utterance that carries it. */
     public int utterance() {
         return evidence.getFirst().utterance();

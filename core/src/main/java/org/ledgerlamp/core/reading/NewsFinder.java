@@ -93,17 +93,7 @@ final class NewsFinder {
 
     private void judge(Sentence s, Kind kind, Judgement judgement, List<Finding> found) {
         if (judgement.certainty() >= Thresholds.WORTH_KEEPING) {
-            found.add(new Finding(
-                    kind,
-                    s.text(),
-                    s.speaker(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    judgement.certainty(),
-                    judgement.reasons(),
-                    List.of(talk.evidence(s))));
+            found.add(Finding.told(kind, s, judgement, List.of(talk.evidence(s))));
         }
     }
 }

@@ -63,7 +63,7 @@ final class QuestionFinder {
         if (evidence.size() == 1) {
             return;
         }
-        keep(s, s.text(), judgement, evidence, found);
+        keep(s, judgement, evidence, found);
     }
 
     private void embedded(Sentence s, List<Finding> found) {
@@ -72,23 +72,12 @@ final class QuestionFinder {
             return;
         }
         Judgement judgement = new Judgement().favours(0.5, "said not to be known");
-        keep(s, s.text(), judgement, List.of(talk.evidence(s)), found);
+        keep(s, judgement, List.of(talk.evidence(s)), found);
     }
 
-    private static void keep(
-            Sentence s, String said, Judgement judgement, List<Evidence> evidence, List<Finding> found) {
+    private static void keep(Sentence s, Judgement judgement, List<Evidence> evidence, List<Finding> found) {
         if (judgement.certainty() >= Thresholds.WORTH_KEEPING) {
-            found.add(new Finding(
-                    Kind.QUESTION,
-                    said,
-                    s.speaker(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    judgement.certainty(),
-                    judgement.reasons(),
-                    evidence));
+            found.add(Finding.told(Kind.QUESTION, s, judgement, evidence));
         }
     }
 }
