@@ -1,0 +1,161 @@
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import type { Line, LineFacts, Minutes } from '../api/types'
+import { testServer } from '../shared/testServer'
+import { basis, line } from './testLines'
+import { useDraft } from './useDraft'
+
+function minutes(lines: Line[]): Minutes {
+  return {
+    id: 'm',
+    version: 4,
+    meeting: { title: 'Weekly' },
+    template: {
+      name: 'Weekly status',
+      sections: [
+        { heading: 'Decisions', content: 'DECISIONS' },
+        { heading: 'Discussed', content: 'TOPICS' },
+      ],
+    },
+    sources: [],
+    attendance: [{ id: 'p', version: 0, name: 'Tom', present: true }],
+    topics: [],
+    lines,
+    filing: null,
+  } as unknown as Minutes
+}
+
+function open(...lines: Line[]) {
+  const server = testServer({
+    ...Object.fromEntries(
+      lines.map((l) => [
+        `PUT /api/lines/${l.id}`,
+        ({ body, headers }) => ({
+          body: {
+            ...l,
+            ...(body as LineFacts),
+            version: Number(headers.get('If-Match')?.slice(1, -1)) + 1,
+          },
+        }),
+      ]),
+    ),
+    'POST /api/minutes/m/lines': ({ body }) => {
+      const { facts, evidence } = body as { facts: LineFacts; evidence: Line['evidence'] }
+      return { body: line('new', { ...facts, evidence, position: 1.5, drafted: false }) }
+    },
+    'PUT /api/lines/new': ({ body }) => ({
+      body: line('new', { ...(body as LineFacts), version: 1 }),
+    }),
+    'PUT /api/attendance/p': () => ({ body: { id: 'p', version: 1, name: 'Tom', present: false } }),
+    'PUT /api/minutes/m/template': ({ body }) => ({
+      body: {
+        version: 5,
+        template: { name: (body as { template: string }).template, sections: [] },
+      },
+    }),
+    'POST /api/minutes/m/folio': () => ({ body: { filing: { folio: 27 } } }),
+  })
+  return { server, draft: useDraft(minutes(lines)) }
+}
+
+const written = (draft: ReturnType<typeof useDraft>, id: string) =>
+  draft.lines.value.find((l) => l.id === id)
+
+afterEach(() => vi.unstubAllGlobals())
+
+describe('a draft under review', () => {
+  it('counts what is in ink and in pencil, and leaves struck lines out', () => {
+    const { draft } = open(line('a'), line('b', { state: 'INK' }), line('c', { state: 'STRUCK' }))
+    expect(draft.meter.value).toEqual({ ink: 1, pencil: 1, all: 2 })
+    expect(draft.struck.value).toBe(1)
+    expect(draft.reading.value.map((l) => l.id)).toEqual(['a', 'b'])
+    draft.showStruck.value = true
+    expect(draft.reading.value).toHaveLength(3)
+  })
+
+  it('leaves what the query handed out as it was', async () => {
+    const given = Object.freeze([line('a')]) as unknown as Line[]
+    const { draft } = open(...given)
+    draft.change(given[0] as Line, 'inking', { state: 'INK' })
+    expect(written(draft, 'a')?.state).toBe('INK')
+    expect(given[0]?.state).toBe('PENCIL')
+  })
+
+  it('shows a change at once, inks the line by it, and stores all of its facts', async () => {
+    const { server, draft } = open(line('a', { version: 2 }))
+    draft.change(written(draft, 'a') as Line, 'changing the kind', { kind: 'RISK' })
+    expect(written(draft, 'a')).toMatchObject({ kind: 'RISK', state: 'INK' })
+    await vi.waitFor(() => expect(draft.saving.value).toBe('saved'))
+    expect(server.of('PUT')[0]?.headers.get('If-Match')).toBe('"2"')
+    expect(server.of('PUT')[0]?.body).toEqual({
+      kind: 'RISK',
+      text: 'line a',
+      ownerId: null,
+      due: null,
+      state: 'INK',
+    })
+    expect(written(draft, 'a')?.version).toBe(3)
+  })
+
+  it('takes all that was typed for one act', async () => {
+    const { draft } = open(line('a'))
+    const before = {
+      kind: 'POINT',
+      text: 'line a',
+      ownerId: null,
+      due: null,
+      state: 'PENCIL',
+    } as const
+    draft.typing(written(draft, 'a') as Line, 'w')
+    draft.typing(written(draft, 'a') as Line, 'wo')
+    draft.typing(written(draft, 'a') as Line, 'words')
+    draft.typed('a', before)
+    draft.history.undo()
+    expect(written(draft, 'a')).toMatchObject({ text: 'line a', state: 'PENCIL' })
+    expect(draft.history.canUndo.value).toBe(false)
+  })
+
+  it('does not count an edit that changed nothing', () => {
+    const { draft } = open(line('a'))
+    draft.typed('a', { kind: 'POINT', text: 'line a', ownerId: null, due: null, state: 'PENCIL' })
+    expect(draft.history.canUndo.value).toBe(false)
+  })
+
+  it('adds a line in ink where it belongs; undoing strikes it', async () => {
+    const { server, draft } = open(line('a', { position: 1 }), line('b', { position: 2 }))
+    await draft.add('POINT', 'new words', 'a', [basis(3, 0, 4)])
+    expect(draft.lines.value.map((l) => l.id)).toEqual(['a', 'new', 'b'])
+    expect(server.of('POST')[0]?.body).toMatchObject({ after: 'a', evidence: [{ passage: 3 }] })
+    draft.history.undo()
+    expect(written(draft, 'new')?.state).toBe('STRUCK')
+    draft.history.redo()
+    expect(written(draft, 'new')?.state).toBe('INK')
+  })
+
+  it('inks all that is in pencil as one act, and nothing that is struck', () => {
+    const { draft } = open(line('a'), line('b'), line('c', { state: 'STRUCK' }))
+    draft.inkAll()
+    expect(draft.meter.value).toEqual({ ink: 2, pencil: 0, all: 2 })
+    expect(written(draft, 'c')?.state).toBe('STRUCK')
+    expect(draft.history.undo()?.label).toBe('inking 2 lines')
+    expect(draft.meter.value.pencil).toBe(2)
+  })
+
+  it('files only after everything is stored', async () => {
+    const { server, draft } = open(line('a'))
+    draft.inkAll()
+    expect(await draft.file()).toBe(27)
+    expect(server.sent.map((s) => s.path)).toEqual(['/api/lines/a', '/api/minutes/m/folio'])
+  })
+
+  it('corrects attendance and template on the version they stand at', async () => {
+    const { server, draft } = open(line('a'))
+    await draft.setPresent(
+      draft.minutes.value.attendance[0] as Minutes['attendance'][number],
+      false,
+    )
+    await draft.useTemplate('One-to-one')
+    expect(draft.minutes.value.attendance[0]?.present).toBe(false)
+    expect(draft.minutes.value.template.name).toBe('One-to-one')
+    expect(server.of('PUT').map((s) => s.headers.get('If-Match'))).toEqual(['"0"', '"4"'])
+  })
+})
