@@ -34,7 +34,12 @@ final class ActionFinder {
                     0.35,
                     "offer in first person",
                     "i can (?:\\w+ )?" + Deeds.VERB + "|let me (?:\\w+ )?" + Deeds.VERB + "|i could (?:\\w+ )?"
-                            + Deeds.VERB + "|happy to (?:\\w+ )?" + Deeds.VERB);
+                            + Deeds.VERB + "|happy to (?:\\w+ )?" + Deeds.VERB)
+            .cue(
+                    0.4,
+                    "promise of some deed",
+                    "(?:i'll|i will|i'm (?:going to|gonna)) (?:just |also |then |certainly |definitely )?" + Deeds.ANY
+                            + "|i (?:do|take|make|write|bring|send) (?:it|that|them|those|this|a|the) (?:\\w+ ){0,3}");
     private static final CueTable REQUEST = new CueTable()
             .cue(
                     0.4,
@@ -53,6 +58,11 @@ final class ActionFinder {
                     "wanted, nobody named",
                     "(?:someone|somebody|one of us|one of you|anyone|anybody)(?:'s| is| has| needs?| should| ought| must| will|'ll|'d better)(?: \\w+){0,2}? "
                             + Deeds.VERB + "|(?:someone|somebody) (?:to|ought to|should) " + Deeds.VERB)
+            .cue(
+                    0.55,
+                    "somebody ought to",
+                    "(?:someone|somebody|one of us|one of you)(?: really| please)*(?: needs? to| has to| should| ought to| must|'d better) (?:really |please )?"
+                            + Deeds.ANY)
             .cue(
                     0.3,
                     "the group is to",

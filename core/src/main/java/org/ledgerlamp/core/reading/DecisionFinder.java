@@ -23,11 +23,11 @@ final class DecisionFinder {
                     "chosen",
                     "(?:we'll|we will|we|let's|i'd|i'll|shall we) (?:just )?(?:go (?:with|for)|stick (?:with|to|at)|stay (?:with|on|at)|keep (?:it|the|to|on|with|running|going)|leave (?:it|that|the|them|things)|take (?:option|the)|do without|drop|scrap|park|postpone|put off|hold off|move (?:it|the|to)|run with|settle (?:on|for)|make it|start (?:with|on))")
             .cue(
-                    0.5,
+                    0.2,
                     "outcome stated",
                     "(?:so |okay |ok |right |then |fine |good )+,?(?:then )?(?:it's|it is|that's|we|no|the|let's|we'll|we're|leave|keep|scrap|drop|make it|both|from)")
             .cue(
-                    0.45,
+                    0.3,
                     "let us",
                     "let's (?:do|say|call|have|get|not|just|put|try|set|use|give|wait|see|stop|start|close|open|cut|run|buy|order|ask|skip)")
             .cue(
@@ -35,9 +35,25 @@ final class DecisionFinder {
                     "settled against",
                     "we (?:don't|won't|do not|will not|are not going to|aren't going to|'re not (?:going to|doing|having|paying|buying|signing|changing|moving))|we're not (?:going to|doing|having|paying|buying|signing|changing|moving|taking)|scrap (?:it|that|what|the)|forget (?:it|that|the)|no (?:more|further)|not (?:this (?:year|season|time)|until|till|before)")
             .cue(
-                    0.4,
+                    0.45,
                     "put off",
-                    "(?:come back to|look at|revisit|pick up|discuss|decide|take up) (?:it|that|this|them)? ?(?:again )?(?:in|at|next|after|when|on)|leave (?:it|that|this) (?:till|until|for)|until (?:then|we|the)|not decide")
+                    "(?:come back to|look at|revisit|pick up|discuss|decide|take up) (?:it|that|this|them)? ?(?:again )?(?:in|at|next|after|when|on)|(?:leave|park|hold|keep|shelve|defer) (?:\\w+ ){1,4}?(?:over )?(?:till|until|for (?:now|the moment))|until (?:then|we|the)|not (?:decide|deciding|picking|choosing)|(?:ask|bring|raise) (?:\\w+ ){1,3}again (?:in|at|next|when)|hold (?:\\w+ ){1,3}over|not (?:today|this (?:time|year|tour|term|quarter|spring|summer|autumn|winter))|for now,? yes")
+            .cue(
+                    0.45,
+                    "it stays as it is",
+                    "(?:we|it|that|they|he|she|you) (?:all |both )?stays? (?:on|in|at|as|out|shut|open|put|where|with|home)|leave (?:it|that|them) (?:so|as it is|as they are|where (?:it|they)|alone|be)|carry on (?:as|with|like)|stays? (?:as it is|where it is|at home|shut|open|in the)|nothing changes|same as (?:before|last)")
+            .cue(
+                    0.5,
+                    "made a rule",
+                    "that's (?:a|the) rule|new rule|from (?:now|here) on|as of now|nobody (?:\\w+ ){1,4}(?:until|before|without)")
+            .cue(
+                    0.45,
+                    "turned down",
+                    "(?:it's|that's|i say|i'm saying|i'm going to say|then|telling \\w+|so) (?:a )?no(?= |$|\\.|,)|scrap (?:it|that|the)|bin (?:it|that|the)|ditch (?:it|that|the)|forget (?:it|that|the)|turn (?:\\w+ ){1,4}down|out of the question|i'm not having|we do without|not worth it")
+            .cue(
+                    0.4,
+                    "ruled for a case",
+                    "if (?:[\\w',£$%-]+ ){2,14}(?:then )?(?:we|you|it|they|he|she|somebody|everybody)(?:'ll| will)? (?:just |all )?(?:go|goes|put|puts|move|moves|take|takes|stay|stays|open|opens|close|closes|hold|use|run|switch|fix|tell|don't|do without|drop|rope|come|comes|get|gets|wait|stop|start|book|hire|cancel|postpone)")
             .cue(
                     0.35,
                     "then it is",
@@ -128,7 +144,7 @@ final class DecisionFinder {
                 if (evidence.size() < 4) {
                     evidence.add(talk.evidence(words.getFirst()));
                 }
-            } else if (Replies.refuses(words) && !somethingElseIsAsked(carrier.utterance(), reply)) {
+            } else if (Replies.refuses(words) && !talk.isAskedBetween(carrier.utterance(), reply)) {
                 addName(objected, by);
                 judgement.against(0.3, "somebody objected");
                 break;
@@ -161,16 +177,6 @@ final class DecisionFinder {
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence));
-    }
-
-    /** A no that follows another question answers that one. */
-    private boolean somethingElseIsAsked(int carrier, int reply) {
-        for (int i = carrier + 1; i < reply; i++) {
-            if (talk.of(i).stream().anyMatch(Sentence::isQuestion)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static void addName(Set<String> names, Person person) {

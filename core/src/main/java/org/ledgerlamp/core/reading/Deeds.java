@@ -9,6 +9,10 @@ final class Deeds {
                     + "|push|raise|report|record|log|train|cover|meet|visit|walk|hand|deliver|ship|return|swap|switch|turn|upload|download|work|write|build|cut|paint|mend|repair|install|inspect"
                     + "|try|start|plan|propose|present|give|hold|keep|clear|lock|unlock|phone|chat|catch|nudge|remind|reply|answer|respond|dig|go|come|copy|forward|draw|sketch|resend|reprint|rewrite|rework|rerun|retest|rebook|tidy|tag|merge|deploy|roll|patch|escalate|document|translate|proofread|edit|scan|type|lend|borrow|fetch|grab|stick|throw|weigh|sample|swab|ring round|round up|line up|double check|double-check|recheck|investigate|summarise|analyse|calculate|work out|figure out|budget|invoice|credit|refund|register|apply|request|approach|recruit|advertise|interview|hire|shortlist|notify|inform|brief|warn)";
 
+    /** Any word that may be a verb, less those that say, think or are something. */
+    static final String ANY =
+            "(?!(?:be|been|say|tell|think|know|see|like|want|need|have|hear|feel|mean|guess|admit|never|not|probably|always|only|still|even|believe|remember|understand|wait|stop|start|shut|bet|grant|try|happily|all|both|each|no|survive|manage|live|miss|love|hate|get (?:there|used)|sleep|die|cry|take (?:that|it) as|let (?:you|that|it)|leave (?:it|that)|give (?:you that|it that))\\b)\\p{L}{3,}";
+
     private static final CueTable WITHIN_THE_MEETING = new CueTable()
             .cue(
                     1,

@@ -54,8 +54,13 @@ final class Merger {
         return close ? overlap >= SAME_CLOSE_BY : overlap >= SAME_FAR_OFF && !thin;
     }
 
+    /** Of a decision the last state counts, where it is sure enough to stand on its own. */
+    private static boolean replaces(Finding later) {
+        return later.kind() == Kind.DECISION && later.certainty() >= Thresholds.drafting(Kind.DECISION);
+    }
+
     private static Finding joined(Finding a, Finding b) {
-        Finding better = b.certainty() > a.certainty() ? b : a;
+        Finding better = b.certainty() > a.certainty() || replaces(b) ? b : a;
         Finding other = better == a ? b : a;
         Set<Evidence> evidence = new LinkedHashSet<>(better.evidence());
         evidence.addAll(other.evidence());

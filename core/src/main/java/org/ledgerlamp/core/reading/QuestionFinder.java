@@ -50,6 +50,9 @@ final class QuestionFinder {
                 .limit(2)
                 .toList());
         for (int reply : talk.replies(s.utterance(), 2)) {
+            if (talk.isAskedBetween(s.utterance(), reply)) {
+                break;
+            }
             following.addAll(talk.of(reply).stream().limit(2).toList());
         }
         for (Sentence reply : following) {

@@ -108,6 +108,16 @@ final class Talk {
         return replies;
     }
 
+    /** Whether a question was asked between two utterances: what follows it answers that question, not what came before. */
+    boolean isAskedBetween(int before, int after) {
+        for (int i = before + 1; i < after; i++) {
+            if (of(i).stream().anyMatch(Sentence::isQuestion)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** The sentence before {@code s}, or null at the beginning. */
     Sentence before(Sentence s) {
         return s.index() == 0 ? null : sentences.get(s.index() - 1);
