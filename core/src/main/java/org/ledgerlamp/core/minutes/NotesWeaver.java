@@ -37,7 +37,7 @@ final class NotesWeaver {
     }
 
     private static int counterpart(List<Finding> said, Finding noted) {
-        Set<String> words = Words.content(noted.said());
+        Set<String> words = Words.content(noted.words());
         int best = -1;
         double bestOverlap = SAME_MATTER;
         for (int i = 0; i < said.size(); i++) {
@@ -45,7 +45,7 @@ final class NotesWeaver {
             if (f.kind() != noted.kind() || !sameOwner(f, noted)) {
                 continue;
             }
-            Set<String> spoken = new LinkedHashSet<>(Words.content(f.said()));
+            Set<String> spoken = new LinkedHashSet<>(Words.content(f.words()));
             f.evidence().forEach(e -> spoken.addAll(Words.content(e.quote())));
             double overlap = words.stream().filter(spoken::contains).count() / (double) Math.max(2, words.size());
             if (overlap >= bestOverlap) {
@@ -68,6 +68,7 @@ final class NotesWeaver {
         return new Finding(
                 said.kind(),
                 said.said(),
+                said.about(),
                 said.speaker(),
                 said.addressee(),
                 said.owner() != null ? said.owner() : noted.owner(),
@@ -84,6 +85,7 @@ final class NotesWeaver {
         return new Finding(
                 noted.kind(),
                 noted.said(),
+                noted.about(),
                 null,
                 null,
                 noted.owner(),

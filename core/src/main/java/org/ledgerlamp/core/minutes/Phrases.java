@@ -10,6 +10,7 @@ import org.ledgerlamp.core.reading.Fillers;
 /** Small repairs that turn speech into written phrases; what carries meaning stays as said. */
 final class Phrases {
     private static final int MOST_WORDS = 30;
+    private static final int MOST_WORDS_BESIDE = 13;
     private static final Pattern OPENER = Pattern.compile(
             "^(?:(?:so|yeah|yes|yep|aye|no|okay|ok|right|well|and|but|then|now|oh|ah|look|listen|anyway|actually|alright|all right|fine|good|great|sure|sorry|honestly|also|plus|because|cos|i think|i mean|i guess|i suppose|you know|to be fair|the thing is|as i say|as i said|like|basically|obviously|hopefully|mind you|righto|grand|lovely|perfect|thanks|thank you|agreed)(?![\\p{L}'’])[,.:;!…-]*\\s*)+",
             Pattern.CASE_INSENSITIVE);
@@ -87,11 +88,20 @@ final class Phrases {
 
     /** At most thirty words or so, cut where a clause ends. */
     static String shortened(String text) {
+        return shortened(text, MOST_WORDS);
+    }
+
+    /** At most a dozen words or so, to stand beside a line's own. */
+    static String brief(String text) {
+        return shortened(text, MOST_WORDS_BESIDE);
+    }
+
+    private static String shortened(String text, int most) {
         String[] words = text.split("\\s+");
-        if (words.length <= MOST_WORDS) {
+        if (words.length <= most) {
             return text;
         }
-        int limit = String.join(" ", List.of(words).subList(0, MOST_WORDS)).length();
+        int limit = String.join(" ", List.of(words).subList(0, most)).length();
         Matcher end = CLAUSE_END.matcher(text);
         int cut = -1;
         while (end.find() && end.start() <= limit) {
@@ -99,7 +109,7 @@ final class Phrases {
                 cut = end.start();
             }
         }
-        return cut < 0 ? String.join(" ", List.of(words).subList(0, MOST_WORDS)) + " …" : text.substring(0, cut);
+        return cut < 0 ? String.join(" ", List.of(words).subList(0, most)) + " …" : text.substring(0, cut);
     }
 
     /** First letter large, full stop at the end, unless another mark ends it. */

@@ -48,7 +48,7 @@ final class Wording {
     private String action(Finding finding, String said) {
         String deed = deed(finding, said);
         String named = Phrases.addressed(Phrases.thirdPerson(deed, finding.speaker()), finding.addressee());
-        String text = Phrases.shortened(named.replaceAll("\\?+$", ""));
+        String text = Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding);
         if (finding.owner() == null) {
             return Phrases.sentence(text);
         }
@@ -56,6 +56,18 @@ final class Wording {
             return Phrases.sentence(ownerFirst(finding.owner(), text));
         }
         return Phrases.sentence(finding.owner().name() + " to " + lowerFirst(text));
+    }
+
+    /** What "it" is, in brackets behind the deed; nothing where the deed speaks for itself. */
+    private String about(Finding finding) {
+        if (finding.about() == null) {
+            return "";
+        }
+        String matter = Phrases.withoutVocative(Phrases.clean(finding.about()), meeting.roster())
+                .replaceAll("[?.!]+$", "")
+                .replaceFirst("(?i)^(?:do (?:we|you)|does (?:anyone|anybody)) (?:happen to )?know\\s+", "");
+        String outcome = SETTLING.matcher(matter).replaceFirst("");
+        return " (" + lowerFirst(Phrases.brief(outcome.isBlank() ? matter : outcome)) + ")";
     }
 
     /** What is to be done, from its verb on; the whole sentence where no pattern finds the verb. */

@@ -91,6 +91,9 @@ final class ActionFinder {
             Pattern.compile("(?:get|have|let|ask|tell|want|need)\\s+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern IMPERATIVE =
             Pattern.compile("^,?\\s*(?:please\\s+|just\\s+|then\\s+)?" + Deeds.VERB + "\\b", Pattern.CASE_INSENSITIVE);
+    /** Words of somebody about themselves would be taken for the owner's. */
+    private static final Pattern FIRST_PERSON = Pattern.compile("(?<![\\p{L}'])(?:i|me|my|mine)(?![\\p{L}])");
+
     private static final int REPLIES_TO_LOOK_AT = 2;
 
     private final Talk talk;
@@ -151,7 +154,8 @@ final class ActionFinder {
             }
         }
         SpokenDate due = due(s, judgement, evidence);
-        return finding(source, s, s.speaker(), null, due, judgement, evidence);
+        Person asker = asked == null ? null : asked.speaker();
+        return finding(source, s, s.speaker(), source == s ? asker : null, due, judgement, evidence);
     }
 
     private Optional<Finding> requested(Sentence s) {
@@ -257,10 +261,14 @@ final class ActionFinder {
             return Optional.empty();
         }
         Person addressed = addressee != null ? addressee : addressee(carrier);
+        // "I'll book it" says what is done and the words before it to what; "leave it with me" says neither.
+        boolean pointsBack = worded != carrier && Deeds.namesADeed(carrier.plain()) && !REQUEST.matches(worded.plain());
+        Sentence told = pointsBack ? carrier : worded;
         return Optional.of(new Finding(
                 Kind.ACTION,
-                worded.text(),
-                worded.speaker(),
+                told.text(),
+                pointsBack && !FIRST_PERSON.matcher(worded.plain()).find() ? worded.text() : null,
+                told.speaker(),
                 addressed,
                 owner,
                 due,

@@ -169,6 +169,7 @@ final class DecisionFinder {
         return Optional.of(new Finding(
                 Kind.DECISION,
                 worded.text(),
+                null,
                 worded.speaker(),
                 null,
                 null,

@@ -1,5 +1,7 @@
 package org.ledgerlamp.core.reading;
 
+import java.util.regex.Pattern;
+
 /** Verbs of things that people undertake to do after a meeting, and of things they merely say or do within it. */
 final class Deeds {
     static final String VERB =
@@ -26,7 +28,16 @@ final class Deeds {
                             + "|i could (?:be|have|see|hear|tell|say|live|murder|do without|not)|i need to (?:say|understand|know|be|go|leave|hear|stop|think)|i have to (?:say|admit|be|go|confess|ask|leave|run)"
                             + "|i must (?:say|admit|be|have)|please (?:go on|carry on|do|continue)|i'll take (?:your word|that as)|i'll believe");
 
+    private static final Pattern NAMED = Pattern.compile(
+            "(?<![\\p{L}'])(?:i'll|i will|i can|i'm going to|i)\\s+(?:just |also |then |certainly )?(?!(?:do|sort|take|handle|see|deal|get)\\b)"
+                    + "(?:" + VERB + "|have (?:it|them|that|those|this) \\w+)(?![\\p{L}])");
+
     private Deeds() {}
+
+    /** Whether the sentence says what is going to be done, and not just that somebody sees to it. */
+    static boolean namesADeed(String plain) {
+        return NAMED.matcher(plain).find();
+    }
 
     /** Whether the sentence is about the running conversation rather than about later. */
     static boolean isWithinTheMeeting(String plain) {

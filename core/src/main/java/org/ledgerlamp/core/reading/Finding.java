@@ -9,6 +9,7 @@ import org.ledgerlamp.core.time.SpokenDate;
  *
  * @param kind what it is
  * @param said the words that carry it, as said: what the line is worded from
+ * @param about what "it" or "that" in these words points to, as said, or null where they speak for themselves
  * @param speaker who said them, or null
  * @param addressee who they were said to, or null
  * @param owner for an action who is to do it, or null where open
@@ -21,6 +22,7 @@ import org.ledgerlamp.core.time.SpokenDate;
 public record Finding(
         Kind kind,
         String said,
+        String about,
         Person speaker,
         Person addressee,
         Person owner,
@@ -52,6 +54,7 @@ public record Finding(
         return new Finding(
                 kind,
                 s.text(),
+                null,
                 s.speaker(),
                 null,
                 null,
@@ -60,6 +63,11 @@ public record Finding(
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence);
+    }
+
+    /** All the words that tell what it is about. */
+    public String words() {
+        return about == null ? said : said + " " + about;
     }
 
     /** The utterance that carries it. */
@@ -74,6 +82,16 @@ public record Finding(
             List<String> newReasons,
             List<Evidence> newEvidence) {
         return new Finding(
-                kind, said, speaker, addressee, newOwner, newDue, backing, newCertainty, newReasons, newEvidence);
+                kind,
+                said,
+                about,
+                speaker,
+                addressee,
+                newOwner,
+                newDue,
+                backing,
+                newCertainty,
+                newReasons,
+                newEvidence);
     }
 }

@@ -47,8 +47,8 @@ final class Merger {
         if (close && a.evidence().stream().anyMatch(b.evidence()::contains)) {
             return true;
         }
-        Set<String> first = Words.content(a.said());
-        Set<String> second = Words.content(b.said());
+        Set<String> first = Words.content(a.words());
+        Set<String> second = Words.content(b.words());
         boolean thin = Math.min(first.size(), second.size()) < 3;
         double overlap = Words.overlap(first, second);
         return close ? overlap >= SAME_CLOSE_BY : overlap >= SAME_FAR_OFF && !thin;

@@ -100,6 +100,7 @@ final class NotesFinder {
                 line.text(),
                 null,
                 null,
+                null,
                 kind == Kind.ACTION ? owner : null,
                 due,
                 backing,

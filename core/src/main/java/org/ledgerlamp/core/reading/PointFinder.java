@@ -60,6 +60,7 @@ final class PointFinder {
                 .map(s -> new Finding(
                         Kind.POINT,
                         s.text(),
+                        null,
                         s.speaker(),
                         null,
                         null,

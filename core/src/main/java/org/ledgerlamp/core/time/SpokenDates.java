@@ -110,7 +110,7 @@ public final class SpokenDates {
                 "(?:by|before|for|until|till|at|to)\\s+(?:the\\s+|our\\s+)?next\\s+(?:one|time|meeting|call|session|month['’]s\\s+meeting)(?:\\s+of\\s+these)?"
                         + "|before\\s+we\\s+(?:next\\s+meet|meet\\s+again|meet\\s+next)|when\\s+we\\s+next\\s+meet",
                 (m, c) -> c.nextMeeting());
-        rule("(?:as\\s+soon\\s+as\\s+possible|asap|soon)", (m, c) -> null);
+        rule("(?:as\\s+soon\\s+as\\s+possible|asap|(?<!\\bas\\s)soon)", (m, c) -> null);
     }
 
     private SpokenDates() {}

@@ -90,6 +90,40 @@ class ActionsTest {
         assertThat(action.evidence()).hasSizeGreaterThan(1);
     }
 
+    @Test
+    void a_promise_keeps_its_own_verb_and_says_in_brackets_what_it_points_to() {
+        Line action = actions(
+                        "Mira Voss: Does anybody know what the grant letter said about the third boat?",
+                        "Ana Prokop: Not me.",
+                        "Mira Voss: I'll find out this afternoon.")
+                .getFirst();
+
+        assertThat(action.text())
+                .isEqualTo("Mira Voss to find out this afternoon (what the grant letter said about the third boat).");
+    }
+
+    @Test
+    void whoever_asked_is_the_one_something_is_sent_to() {
+        Line action = actions(
+                        "Mira Voss: Somebody should check the insurance of the mobile unit.",
+                        "Ana Prokop: I'll check the insurance and tell you tomorrow.")
+                .getFirst();
+
+        assertThat(action.text()).contains("tell Mira Voss tomorrow");
+    }
+
+    @Test
+    void any_verb_will_do_for_a_promise_with_a_date_and_for_what_somebody_ought_to_do() {
+        assertThat(actions("Mira Voss: And line ten?", "Joss Lindqvist: I'll wrap line ten on Saturday."))
+                .singleElement()
+                .satisfies(a -> assertThat(a.due()).isEqualTo(LocalDate.of(2026, 3, 7)));
+        assertThat(actions("Mira Voss: Somebody really ought to defrost the crew's freezer.", "Ana Prokop: True."))
+                .singleElement()
+                .satisfies(a -> assertThat(a.owner()).isNull());
+        assertThat(actions("Mira Voss: How are you?", "Joss Lindqvist: I'll survive until Friday."))
+                .isEmpty();
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

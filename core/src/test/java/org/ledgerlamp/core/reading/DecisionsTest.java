@@ -99,6 +99,35 @@ class DecisionsTest {
     }
 
     @Test
+    void of_a_matter_that_is_settled_anew_the_last_state_counts() {
+        assertThat(decisions(
+                        "Tom Reyes: I'd keep the mobile unit at Holm until Easter, just in case.",
+                        "Mira Voss: Okay. Let's keep the mobile unit at Holm one more week, and then it goes.",
+                        "Ana Prokop: Good."))
+                .singleElement()
+                .satisfies(d -> assertThat(d.text()).contains("one more week").doesNotContain("Easter"));
+    }
+
+    @Test
+    void a_rule_for_a_case_a_refusal_and_leaving_it_are_decisions() {
+        assertThat(decisions(
+                        "Mira Voss: If the harbour master does not sign on Monday we go with the second slip.",
+                        "Tom Reyes: Agreed."))
+                .singleElement()
+                .satisfies(d -> assertThat(d.text()).contains("harbour master", "second slip"));
+        assertThat(decisions(
+                        "Joss Lindqvist: Confetti cannons at the launch?",
+                        "Mira Voss: Scrap the confetti cannons.",
+                        "Ana Prokop: Fine."))
+                .isNotEmpty();
+        assertThat(decisions(
+                        "Ana Prokop: Should the Thursday review move?",
+                        "Mira Voss: The Thursday review stays where it is, and we stay with the small room.",
+                        "Ana Prokop: Okay."))
+                .isNotEmpty();
+    }
+
+    @Test
     void what_was_decided_elsewhere_is_reported_not_decided() {
         assertThat(decisions(
                         "Tom Reyes: Last month they decided to go with the cheaper charger for the mainland.",

@@ -38,6 +38,18 @@ class ReadingTest {
     }
 
     @Test
+    void a_later_question_that_nobody_can_answer_leaves_the_earlier_one_alone() {
+        assertThat(Skerry.lines(
+                        Kind.QUESTION,
+                        "Mira Voss: Should we put a roller on the Skarness fender?",
+                        "Ana Prokop: Yes, let's do that.",
+                        "Mira Voss: Who insures the mobile unit?",
+                        "Tom Reyes: No idea."))
+                .extracting(Line::text)
+                .containsExactly("Who insures the mobile unit?");
+    }
+
+    @Test
     void worries_are_risks_good_news_highlights_and_bad_news_lowlights() {
         Draft draft = Skerry.draft(
                 "Tom Reyes: The good news is the shore supply at Skarness went live on Monday.",

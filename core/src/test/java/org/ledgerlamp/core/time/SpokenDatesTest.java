@@ -96,6 +96,13 @@ class SpokenDatesTest {
     }
 
     @Test
+    void as_soon_as_something_happens_is_no_date_as_soon_as_possible_is_an_open_one() {
+        assertThat(in("I'll call you as soon as I have it.")).isEmpty();
+        assertThat(in("We need it as soon as possible.")).singleElement().satisfies(d -> assertThat(d.date())
+                .isNull());
+    }
+
+    @Test
     void the_words_carry_their_preposition_and_their_place() {
         String text = "I'll have it by the end of next week, not before Friday.";
 
