@@ -13,76 +13,6 @@ import org.ledgerlamp.core.time.SpokenDate;
  * name, or wanted with no taker.
  */
 final class ActionFinder {
-    private static final CueTable PROMISE = new CueTable()
-            .cue(
-                    0.75,
-                    "taken on",
-                    "leave (?:it|that|this|them) (?:with|to) me|i'm on it|consider it done|that's (?:one for me|mine|on me)|i'll (?:do|sort|take|handle|see to|deal with) (?:it|that|this|them|those)|put me down")
-            .cue(
-                    0.5,
-                    "promise in first person",
-                    "i'll (?:\\w+ ){0,2}?" + Deeds.VERB + "|i will (?:\\w+ ){0,1}?" + Deeds.VERB
-                            + "|i'm (?:going to|gonna|gonnae) (?:\\w+ )?" + Deeds.VERB + "|i shall (?:\\w+ )?"
-                            + Deeds.VERB + "|i'll have (?:it|that|them|those|the|a|an|one)")
-            .cue(
-                    0.4,
-                    "obligation in first person",
-                    "i(?:'ll)? (?:need|have|'ve got|want) to (?:\\w+ )?" + Deeds.VERB
-                            + "|i've (?:got|still got|yet) to (?:\\w+ )?" + Deeds.VERB + "|i'd better (?:\\w+ )?"
-                            + Deeds.VERB + "|i must (?:\\w+ )?" + Deeds.VERB)
-            .cue(
-                    0.35,
-                    "offer in first person",
-                    "i can (?:\\w+ )?" + Deeds.VERB + "|let me (?:\\w+ )?" + Deeds.VERB + "|i could (?:\\w+ )?"
-                            + Deeds.VERB + "|happy to (?:\\w+ )?" + Deeds.VERB)
-            .cue(
-                    0.4,
-                    "promise of some deed",
-                    "(?:i'll|i will|i'm (?:going to|gonna)) (?:just |also |then |certainly |definitely )?" + Deeds.ANY
-                            + "|i (?:do|take|make|write|bring|send) (?:it|that|them|those|this|a|the) (?:\\w+ ){0,3}");
-    private static final CueTable REQUEST = new CueTable()
-            .cue(
-                    0.4,
-                    "request",
-                    "(?:can|could|will|would) (?:you|ye|youse)(?: \\w+){0,2}? " + Deeds.VERB
-                            + "|would you mind|(?:i'd|i would) like you to|i want you to|i need you to|if you(?: could|'d| can| would)? (?:just )?"
-                            + Deeds.VERB)
-            .cue(
-                    0.35,
-                    "assigned to the one addressed",
-                    "you'll (?:need to |have to )?" + Deeds.VERB + "|you (?:need|have|want|ought) to " + Deeds.VERB
-                            + "|you should " + Deeds.VERB + "|please " + Deeds.VERB);
-    private static final CueTable WANTED = new CueTable()
-            .cue(
-                    0.55,
-                    "wanted, nobody named",
-                    "(?:someone|somebody|one of us|one of you|anyone|anybody)(?:'s| is| has| needs?| should| ought| must| will|'ll|'d better)(?: \\w+){0,2}? "
-                            + Deeds.VERB + "|(?:someone|somebody) (?:to|ought to|should) " + Deeds.VERB)
-            .cue(
-                    0.55,
-                    "somebody ought to",
-                    "(?:someone|somebody|one of us|one of you)(?: really| please)*(?: needs? to| has to| should| ought to| must|'d better) (?:really |please )?"
-                            + Deeds.ANY)
-            .cue(
-                    0.3,
-                    "the group is to",
-                    "we(?:'ll)? (?:need|have|'ve got|ought) to (?:\\w+ )?" + Deeds.VERB + "|we must " + Deeds.VERB
-                            + "|we should (?:\\w+ )?" + Deeds.VERB
-                            + "|(?:needs?|has|have|wants) to be \\w+(?:ed|t|n|ne)|needs? \\w+ing");
-    private static final CueTable AGAINST = new CueTable()
-            .cue(
-                    0.6,
-                    "reported or past",
-                    "yesterday|last (?:week|month|year|time|night)|used to|would have|should have|could have|i'd have|said (?:he|she|they)'?d?|ago|was going to")
-            .cue(
-                    0.6,
-                    "a habit",
-                    "always|every (?:week|day|morning|month|time|year|single)|usually|normally|generally|most (?:weeks|days)|never")
-            .cue(0.5, "hypothetical", "if i were|suppose|imagine|wouldn't|in theory|one day")
-            .cue(
-                    0.75,
-                    "declined",
-                    "i (?:can't|won't|couldn't|cannot|shan't)|i'm not (?:going to|gonna|doing)|don't (?:bother|worry)|no need");
     private static final Pattern THIRD_WILL = Pattern.compile(
             "^(?:'s)?,?\\s*(?:and\\s+\\S+\\s+)?(?:(?:will|'ll|is going to|is to|are to|can|could|should|has to|needs to|must|'s going to|'s to|to)\\s+(?:also\\s+|just\\s+)?"
                     + Deeds.VERB + ")\\b",
@@ -125,13 +55,13 @@ final class ActionFinder {
     }
 
     private Optional<Finding> promised(Sentence s) {
-        List<CueTable.Cue> cues = PROMISE.in(s.plain());
+        List<CueTable.Cue> cues = ActionCues.PROMISE.in(s.plain());
         if (cues.isEmpty() || s.isQuestion() && !s.plain().matches(".*(?:shall i|will i|should i).*")) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
                 .favours(cues.getFirst().weight(), cues.getFirst().reason());
-        judgement.against(AGAINST, s.plain());
+        judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Sentence asked = requestBefore(s);
         if (asked != null) {
@@ -159,13 +89,13 @@ final class ActionFinder {
     }
 
     private Optional<Finding> requested(Sentence s) {
-        List<CueTable.Cue> cues = REQUEST.in(s.plain());
+        List<CueTable.Cue> cues = ActionCues.REQUEST.in(s.plain());
         if (cues.isEmpty()) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
                 .favours(cues.getFirst().weight(), cues.getFirst().reason());
-        judgement.against(AGAINST, s.plain());
+        judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Person addressee = addressee(s);
         if (addressee != null) {
@@ -182,7 +112,8 @@ final class ActionFinder {
             answered = true;
             if (Replies.refuses(words)) {
                 judgement.against(0.8, "refused");
-            } else if (Replies.assents(words) || words.stream().limit(3).anyMatch(w -> PROMISE.matches(w.plain()))) {
+            } else if (Replies.assents(words)
+                    || words.stream().limit(3).anyMatch(w -> ActionCues.PROMISE.matches(w.plain()))) {
                 judgement.favours(0.45, "accepted");
                 addressee = addressee == null ? talk.speaker(reply) : addressee;
                 evidence.add(talk.evidence(words.getFirst()));
@@ -210,7 +141,7 @@ final class ActionFinder {
             } else {
                 continue;
             }
-            judgement.against(AGAINST, s.plain());
+            judgement.against(ActionCues.AGAINST, s.plain());
             List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
             for (int reply : talk.replies(s.utterance(), 1)) {
                 if (Replies.assents(talk.of(reply))) {
@@ -227,18 +158,18 @@ final class ActionFinder {
     }
 
     private Optional<Finding> wanted(Sentence s) {
-        List<CueTable.Cue> cues = WANTED.in(s.plain());
+        List<CueTable.Cue> cues = ActionCues.WANTED.in(s.plain());
         if (cues.isEmpty() || s.isQuestion()) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
                 .favours(cues.getFirst().weight(), cues.getFirst().reason());
-        judgement.against(AGAINST, s.plain());
+        judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Person taker = null;
         for (int reply : talk.replies(s.utterance(), REPLIES_TO_LOOK_AT)) {
             for (Sentence r : talk.of(reply).stream().limit(2).toList()) {
-                if (taker == null && PROMISE.matches(r.plain()) && !Deeds.isWithinTheMeeting(r.plain())) {
+                if (taker == null && ActionCues.PROMISE.matches(r.plain()) && !Deeds.isWithinTheMeeting(r.plain())) {
                     taker = r.speaker();
                     judgement.favours(0.5, "taken up");
                     evidence.add(talk.evidence(r));
@@ -262,7 +193,8 @@ final class ActionFinder {
         }
         Person addressed = addressee != null ? addressee : addressee(carrier);
         // "I'll book it" says what is done and the words before it to what; "leave it with me" says neither.
-        boolean pointsBack = worded != carrier && Deeds.namesADeed(carrier.plain()) && !REQUEST.matches(worded.plain());
+        boolean pointsBack =
+                worded != carrier && Deeds.namesADeed(carrier.plain()) && !ActionCues.REQUEST.matches(worded.plain());
         Sentence told = pointsBack ? carrier : worded;
         return Optional.of(new Finding(
                 Kind.ACTION,
@@ -288,7 +220,7 @@ final class ActionFinder {
                     && !next.dates().isEmpty()
                     && (next.isThin()
                             || next.plain().matches("(?:.*\\b)?(?:have (?:it|that|them)|by|done|for)\\b.*")
-                                    && PROMISE.matches(next.plain()));
+                                    && ActionCues.PROMISE.matches(next.plain()));
             if (!sameBreath) {
                 return null;
             }
@@ -309,8 +241,8 @@ final class ActionFinder {
         }
         List<Sentence> earlier = talk.of(s.utterance() - 1);
         for (Sentence e : earlier.reversed()) {
-            boolean asks = REQUEST.matches(e.plain())
-                    || WANTED.matches(e.plain())
+            boolean asks = ActionCues.REQUEST.matches(e.plain())
+                    || ActionCues.WANTED.matches(e.plain())
                     || e.plain().matches("who(?:'s| is|'ll| can| will|'d)? .*");
             if (asks && !Deeds.isWithinTheMeeting(e.plain())) {
                 return e;

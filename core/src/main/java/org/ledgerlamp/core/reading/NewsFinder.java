@@ -33,14 +33,14 @@ final class NewsFinder {
                     "reached or finished",
                     "(?:is|are|was|were|it's|they're|all|now|been) (?:done|finished|complete|completed|fixed|approved|through|live|signed|in place|sorted|up and running|delivered|passed)|passed (?:the|its|our|first|with)|came (?:back )?(?:in )?(?:clean|clear|under|early|ahead)|ahead of (?:plan|schedule|target|time|last)|on (?:time|schedule|budget|track)|under budget|saved|saving|came through|got the (?:grant|go-ahead|contract|licence|permit)")
             .cue(
-                    0.4,
+                    0.3,
                     "figures got better",
                     "(?:up|rose|gone up|grown|increased) (?:to|from|by)|(?:down|fell|fallen|dropped|cut) (?:to|from|by|in half)|improved|better than last");
     private static final CueTable BAD = new CueTable()
             .cue(
                     0.6,
                     "told as bad news",
-                    "bad news|unfortunately|not so good|disappoint|sadly|the bad|complaints?|bad(?:ly)?|worse than|worst|embarrass|a mess|disaster|nightmare|shambles")
+                    "bad news|unfortunately|not so good|disappoint|sadly|the bad|complaints?|badly|worse than|worst|embarrass|a mess|disaster|nightmare|shambles")
             .cue(
                     0.5,
                     "broke or was lost",
