@@ -66,6 +66,7 @@ button {
   border: 0;
   background: none;
   padding: 0;
+  min-height: 24px;
   cursor: pointer;
   border-bottom: 1px dotted var(--rule-strong);
 }

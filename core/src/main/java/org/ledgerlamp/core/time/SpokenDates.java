@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
  */
 public final class SpokenDates {
     /** "Sat" and "sun" are words as well: they are days only behind what leads up to a day. */
-    private static final String DAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day|mon|tues?|weds?|thurs?|fri"
+    private static final String DAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day|mon|tues?|weds?|thu(?:rs?)?|fri"
             + "|(?<=\\b(?:on|by|this|next|until|till|before|for|from|coming)\\s)(?:sat|sun)";
 
     private static final String MONTH =

@@ -20,6 +20,9 @@ class SpokenDatesTest {
     @ParameterizedTest
     @CsvSource({
         "by Friday,2026-03-06",
+        "by Thu,2026-03-05",
+        "on Wed,2026-03-04",
+        "by Sat,2026-03-07",
         "on Tuesday,2026-03-10",
         "next Tuesday,2026-03-10",
         "next Friday,2026-03-13",

@@ -1,0 +1,109 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { queryClient } from '../api/queries'
+import type { Source, TakenIn } from '../api/types'
+import { useNotices } from '../shared/notices'
+import { testServer } from '../shared/testServer'
+import TrayPage from './TrayPage.vue'
+
+const push = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
+
+function source(change: Partial<Source> = {}): Source {
+  return {
+    id: 's1',
+    name: 'weekly.vtt',
+    size: 100,
+    receivedAt: new Date().toISOString(),
+    state: 'READ',
+    notes: false,
+    format: 'WebVTT',
+    passages: 3,
+    seconds: 20,
+    speakers: [],
+    problems: [],
+    meetingId: null,
+    ...change,
+  }
+}
+
+async function open(waiting: Source[], taken: TakenIn[] = []) {
+  queryClient.clear()
+  const server = testServer({
+    'GET /api/tray': () => ({ body: waiting }),
+    'POST /api/tray': () => ({ body: taken }),
+    'POST /api/tray/text': () => ({ body: taken[0] }),
+    'DELETE /api/sources/s1': () => ({}),
+    'POST /api/sources/s1/restore': () => ({ body: source() }),
+  })
+  const page = mount(TrayPage, {
+    global: {
+      plugins: [[VueQueryPlugin, { queryClient }]],
+      stubs: { RouterLink: RouterLinkStub },
+    },
+  })
+  await flushPromises()
+  return { page, server }
+}
+
+const says = () => useNotices().notices.value.map((n) => n.text)
+
+afterEach(() => {
+  vi.unstubAllGlobals()
+  push.mockReset()
+  useNotices().notices.value = []
+})
+
+async function drop(page: Awaited<ReturnType<typeof open>>['page'], ...names: string[]) {
+  const files = names.map((name) => new File(['words'], name))
+  await page.find('.zone').trigger('drop', { dataTransfer: { files } })
+  await flushPromises()
+}
+
+describe('the in-tray', () => {
+  it('says what belongs there while it is empty', async () => {
+    const { page } = await open([])
+    expect(page.text()).toContain('The tray is empty')
+  })
+
+  it('leads a dropped source that can be read on to its meeting', async () => {
+    const { page, server } = await open([], [{ source: source(), sameAs: null }])
+    await drop(page, 'weekly.vtt')
+    expect(server.of('POST')[0]?.path).toBe('/api/tray')
+    expect(push).toHaveBeenCalledWith('/tray/s1')
+  })
+
+  it('keeps a broken one, several at once and a double in the list', async () => {
+    const broken = { source: source({ state: 'BROKEN' }), sameAs: null }
+    await drop((await open([], [broken])).page, 'broken.vtt')
+    const two = [broken, { source: source({ id: 's2' }), sameAs: null }]
+    await drop((await open([], two)).page, 'a.vtt', 'b.vtt')
+    await drop((await open([], [{ source: source(), sameAs: 'old.vtt' }])).page, 'weekly.vtt')
+    expect(push).not.toHaveBeenCalled()
+    expect(says()).toContain('weekly.vtt holds the same bytes as old.vtt.')
+  })
+
+  it('takes pasted text in, and keeps it in its field where that fails', async () => {
+    const { page, server } = await open([], [{ source: source({ state: 'BROKEN' }), sameAs: null }])
+    await page.findAll('.btn')[0]?.trigger('click')
+    await page.find('.paste textarea').setValue('A: ring the yard')
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('cut')))
+    await page.find('.paste').trigger('submit')
+    await flushPromises()
+    expect(page.find<HTMLTextAreaElement>('.paste textarea').element.value).toBe('A: ring the yard')
+    expect(says().join()).toContain('cannot be reached')
+    expect(server.of('POST')).toHaveLength(0)
+  })
+
+  it('takes a source out and puts it back on demand', async () => {
+    const { page, server } = await open([source()])
+    await page.findAll('article button')[0]?.trigger('click')
+    await flushPromises()
+    expect(server.of('DELETE')).toHaveLength(1)
+    const notice = useNotices().notices.value.find((n) => n.undo)
+    notice?.undo?.()
+    await flushPromises()
+    expect(server.of('POST')[0]?.path).toBe('/api/sources/s1/restore')
+  })
+})
