@@ -68,11 +68,12 @@ button {
   padding: 0;
   min-height: 24px;
   cursor: pointer;
-  border-bottom: 1px dotted var(--rule-strong);
+  text-decoration: underline dotted var(--pencil);
+  text-underline-offset: 3px;
 }
 
 button:hover {
   color: var(--ink);
-  border-bottom-color: var(--ink);
+  text-decoration-color: var(--ink);
 }
 </style>
