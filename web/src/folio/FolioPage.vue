@@ -5,7 +5,6 @@ import { usePeople } from '../api/queries'
 import { clockTime, longDay } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { cited } from '../shared/folioNumbers'
-import { sectionsOf } from '../shared/sections'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
 import FolioLines from './FolioLines.vue'
@@ -13,11 +12,9 @@ import { useFolio } from './useFolio'
 
 const route = useRoute()
 const number = Number(route.params.number)
-const { data, error, refetch } = useFolio(number)
+const { data, error, refetch, record, sections } = useFolio(number)
 const { data: people } = usePeople()
 
-const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
-const sections = computed(() => (data.value ? sectionsOf(data.value, record.value) : []))
 const litLine = computed(() => {
   const [, line] = route.hash.slice(1).split('.')
   return line ? Number(line) : null

@@ -6,7 +6,7 @@ import type { Line } from '../api/types'
 import { longDay } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { folioAddress } from '../shared/folioNumbers'
-import { inReadingOrder, sectionsOf } from '../shared/sections'
+import { inReadingOrder } from '../shared/sections'
 import GutterBeam from '../spread/GutterBeam.vue'
 import type { Lamp } from '../spread/lighting'
 import MinutesPane from '../spread/MinutesPane.vue'
@@ -15,14 +15,12 @@ import { useFolio } from './useFolio'
 
 const route = useRoute()
 const number = Number(route.params.number)
-const { data, error, refetch } = useFolio(number)
+const { data, error, refetch, record, sections } = useFolio(number)
 const { data: people } = usePeople()
 
 const lamp = ref<Lamp>({ on: 'nothing' })
 const pages = ref<HTMLElement>()
 
-const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
-const sections = computed(() => (data.value ? sectionsOf(data.value, record.value) : []))
 const reading = computed(() => inReadingOrder(sections.value))
 
 /** The address may name a line, or a passage of one of the sources. */

@@ -1,11 +1,16 @@
 import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
 import { answer, api } from '../api/client'
 import { keys } from '../api/queries'
+import { sectionsOf } from '../shared/sections'
 
-/** A filed set of minutes by its number. */
+/** A filed set of minutes by its number: the lines of record, and the page they stand on. */
 export function useFolio(number: number) {
-  return useQuery({
+  const { data, error, refetch } = useQuery({
     queryKey: [keys.folio, number],
     queryFn: () => answer(api.GET('/api/folios/{number}', { params: { path: { number } } })),
   })
+  const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
+  const sections = computed(() => (data.value ? sectionsOf(data.value, record.value) : []))
+  return { data, error, refetch, record, sections }
 }

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { answer, api } from '../api/client'
+import { answer, api, onVersion } from '../api/client'
 import { messageOf } from '../api/problem'
 import { keys, outdate, usePassages, useTemplates } from '../api/queries'
 import type { Meeting, MeetingFacts } from '../api/types'
@@ -64,7 +64,7 @@ async function place(facts: MeetingFacts, template: string | null) {
           api.PUT('/api/meetings/{id}', {
             params: {
               path: { id: meeting.value.id },
-              header: { 'If-Match': `"${meeting.value.version}"` },
+              header: onVersion(meeting.value.version),
             },
             body: facts,
           }),

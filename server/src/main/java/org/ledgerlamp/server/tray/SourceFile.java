@@ -173,10 +173,6 @@ public class SourceFile extends Versioned {
         return meetingId;
     }
 
-    boolean isDiscarded() {
-        return discardedAt != null;
-    }
-
     @Converter
     static class FactsColumn extends JsonColumn<Facts> {
         FactsColumn() {
