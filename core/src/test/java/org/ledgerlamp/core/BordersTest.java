@@ -19,7 +19,7 @@ class BordersTest {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("org.ledgerlamp.core..", "java..", "tools.jackson..")
+                .resideInAnyPackage("org.ledgerlamp.core..", "java..", "tools.jackson..", "ai.onnxruntime..")
                 .check(CORE);
     }
 

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
@@ -94,10 +95,31 @@ public final class Skerry {
         return new Drafter().draft(source, notes, meeting, Template.forKind(meeting.kind()));
     }
 
-    /** The lines of a kind that a talk drafts. */
+    /** The lines of a kind that a talk drafts which stands in the middle of a meeting that says nothing else. */
     public static List<Line> lines(Kind kind, String... talk) {
-        return lines(draft(talk), kind);
+        List<String> meeting = new ArrayList<>(BEFORE);
+        meeting.addAll(List.of(talk));
+        meeting.addAll(AFTER);
+        int last = BEFORE.size() + talk.length;
+        return lines(draft(meeting.toArray(String[]::new)), kind).stream()
+                .filter(l -> l.evidence().getFirst().utterance() >= BEFORE.size()
+                        && l.evidence().getFirst().utterance() < last)
+                .toList();
     }
+
+    private static final List<String> BEFORE = List.of(
+            "Tom Reyes: Morning, all.",
+            "Ana Prokop: Morning. Nice to be inside for once.",
+            "Mira Voss: Is everybody here?",
+            "Joss Lindqvist: I think so.",
+            "Tom Reyes: The kettle has just boiled.",
+            "Ana Prokop: Lovely.");
+    private static final List<String> AFTER = List.of(
+            "Joss Lindqvist: Is it still raining?",
+            "Ana Prokop: A little.",
+            "Tom Reyes: It was raining on Sunday as well.",
+            "Joss Lindqvist: The gulls like it.",
+            "Ana Prokop: The gulls like everything.");
 
     /** The lines of a kind in a draft. */
     public static List<Line> lines(Draft draft, Kind kind) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Reader;
@@ -13,6 +14,17 @@ import org.ledgerlamp.core.source.Source;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
+    private final Judge judge;
+
+    /** Drafts by the weights that ship with the program. */
+    public Drafter() {
+        this(Judge.shipped());
+    }
+
+    /** Drafts by {@code judge}. */
+    public Drafter(Judge judge) {
+        this.judge = judge;
+    }
 
     /**
      * Drafts the minutes of {@code meeting}.
@@ -21,7 +33,7 @@ public final class Drafter {
      * @param notes notes typed beside the transcript, or null
      */
     public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template) {
-        Reader reader = new Reader(template.detail().pointShare());
+        Reader reader = new Reader(judge, template.detail().pointShare());
         Reading reading = reader.read(source, meeting);
         List<Finding> findings =
                 notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, meeting));

@@ -10,7 +10,7 @@ import org.ledgerlamp.core.reading.Fillers;
 /** Small repairs that turn speech into written phrases; what carries meaning stays as said. */
 final class Phrases {
     private static final int MOST_WORDS = 30;
-    private static final int MOST_WORDS_BESIDE = 13;
+    private static final int MOST_WORDS_BESIDE = 18;
     private static final Pattern OPENER = Pattern.compile(
             "^(?:(?:so|yeah|yes|yep|aye|no|okay|ok|right|well|and|but|then|now|oh|ah|look|listen|anyway|actually|alright|all right|fine|good|great|sure|sorry|honestly|also|plus|because|cos|i think|i mean|i guess|i suppose|you know|to be fair|the thing is|as i say|as i said|like|basically|obviously|hopefully|mind you|righto|grand|lovely|perfect|thanks|thank you|agreed)(?![\\p{L}'’])[,.:;!…-]*\\s*)+",
             Pattern.CASE_INSENSITIVE);

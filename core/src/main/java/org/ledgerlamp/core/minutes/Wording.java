@@ -67,7 +67,8 @@ final class Wording {
                 .replaceAll("[?.!]+$", "")
                 .replaceFirst("(?i)^(?:do (?:we|you)|does (?:anyone|anybody)) (?:happen to )?know\\s+", "");
         String outcome = SETTLING.matcher(matter).replaceFirst("");
-        return " (" + lowerFirst(Phrases.brief(outcome.isBlank() ? matter : outcome)) + ")";
+        String told = Phrases.thirdPerson(outcome.isBlank() ? matter : outcome, finding.speaker());
+        return " (" + lowerFirst(Phrases.brief(told)) + ")";
     }
 
     /** What is to be done, from its verb on; the whole sentence where no pattern finds the verb. */
@@ -95,15 +96,15 @@ final class Wording {
         return owner.name() + ": " + lowerFirst(text);
     }
 
-    private static String decision(Finding finding, String said) {
+    private String decision(Finding finding, String said) {
         String outcome = SETTLING.matcher(said).replaceFirst("");
         outcome = outcome.isBlank() ? said : outcome;
         String named = Phrases.addressed(Phrases.thirdPerson(outcome, finding.speaker()), finding.addressee());
-        return Phrases.sentence(Phrases.shortened(named.replaceAll("\\?+$", "")));
+        return Phrases.sentence(Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding));
     }
 
-    private static String statement(Finding finding, String said) {
-        return Phrases.sentence(Phrases.shortened(Phrases.thirdPerson(said, finding.speaker())));
+    private String statement(Finding finding, String said) {
+        return Phrases.sentence(Phrases.shortened(Phrases.thirdPerson(said, finding.speaker())) + about(finding));
     }
 
     /** Begins in small letters, unless it begins with somebody's name or an acronym. */

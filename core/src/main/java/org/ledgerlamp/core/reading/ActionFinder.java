@@ -21,8 +21,8 @@ final class ActionFinder {
             Pattern.compile("(?:get|have|let|ask|tell|want|need)\\s+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern IMPERATIVE =
             Pattern.compile("^,?\\s*(?:please\\s+|just\\s+|then\\s+)?" + Deeds.VERB + "\\b", Pattern.CASE_INSENSITIVE);
-    /** Words of somebody about themselves would be taken for the owner's. */
-    private static final Pattern FIRST_PERSON = Pattern.compile("(?<![\\p{L}'])(?:i|me|my|mine)(?![\\p{L}])");
+    private static final Pattern FIRST_PERSON_SUBJECT =
+            Pattern.compile("(?<![\\p{L}'])i(?:'ll|'m|'ve|'d)?(?![\\p{L}'])");
 
     private static final int REPLIES_TO_LOOK_AT = 2;
 
@@ -38,9 +38,50 @@ final class ActionFinder {
             if (Deeds.isWithinTheMeeting(s.plain())) {
                 continue;
             }
-            best(promised(s), requested(s), assigned(s), wanted(s)).ifPresent(found::add);
+            claimed(s).filter(f -> f.certainty() >= Thresholds.WORTH_KEEPING).ifPresent(found::add);
         }
         return found;
+    }
+
+    private Optional<Finding> claimed(Sentence s) {
+        return best(promised(s), requested(s), assigned(s), wanted(s));
+    }
+
+    /** What is to be done by {@code s}, taken that something is. */
+    Finding told(Sentence s) {
+        return claimed(s).orElseGet(() -> {
+            Judgement judgement = new Judgement();
+            List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
+            Person owner = ownerOf(s, evidence);
+            SpokenDate due = due(s, judgement, evidence);
+            return finding(s, s, owner, null, due, judgement, evidence);
+        });
+    }
+
+    /** Whose doing it is where no turn of phrase says so: the speaker's own, the one named or the one spoken to. */
+    private Person ownerOf(Sentence s, List<Evidence> evidence) {
+        if (!s.isQuestion() && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
+            return s.speaker();
+        }
+        Person called = addressee(s);
+        for (Mention mention : s.mentions()) {
+            if (!mention.person().equals(called)
+                    && s.text().substring(0, mention.start()).isBlank()) {
+                return mention.person();
+            }
+        }
+        boolean toSomebody = s.isQuestion() || s.plain().matches(".*\\byou(?:'ll)?\\b.*");
+        for (int reply : talk.replies(s.utterance(), 1)) {
+            List<Sentence> words = talk.of(reply);
+            boolean takes = !words.isEmpty()
+                    && (Replies.assents(words) && toSomebody
+                            || ActionCues.PROMISE.matches(words.getFirst().plain()));
+            if (takes && (called == null || called.equals(talk.speaker(reply)))) {
+                evidence.add(talk.evidence(words.getFirst()));
+                return talk.speaker(reply);
+            }
+        }
+        return called;
     }
 
     @SafeVarargs
@@ -85,7 +126,7 @@ final class ActionFinder {
         }
         SpokenDate due = due(s, judgement, evidence);
         Person asker = asked == null ? null : asked.speaker();
-        return finding(source, s, s.speaker(), source == s ? asker : null, due, judgement, evidence);
+        return Optional.of(finding(source, s, s.speaker(), source == s ? asker : null, due, judgement, evidence));
     }
 
     private Optional<Finding> requested(Sentence s) {
@@ -120,7 +161,7 @@ final class ActionFinder {
             }
         }
         SpokenDate due = due(s, judgement, evidence);
-        return finding(s, s, addressee, addressee, due, judgement, evidence);
+        return Optional.of(finding(s, s, addressee, addressee, due, judgement, evidence));
     }
 
     private Optional<Finding> assigned(Sentence s) {
@@ -152,7 +193,7 @@ final class ActionFinder {
                 }
             }
             SpokenDate due = due(s, judgement, evidence);
-            return finding(s, s, mention.person(), null, due, judgement, evidence);
+            return Optional.of(finding(s, s, mention.person(), null, due, judgement, evidence));
         }
         return Optional.empty();
     }
@@ -177,10 +218,10 @@ final class ActionFinder {
             }
         }
         SpokenDate due = due(s, judgement, evidence);
-        return finding(s, s, taker, null, due, judgement, evidence);
+        return Optional.of(finding(s, s, taker, null, due, judgement, evidence));
     }
 
-    private Optional<Finding> finding(
+    private Finding finding(
             Sentence worded,
             Sentence carrier,
             Person owner,
@@ -188,18 +229,15 @@ final class ActionFinder {
             SpokenDate due,
             Judgement judgement,
             List<Evidence> evidence) {
-        if (judgement.certainty() < Thresholds.WORTH_KEEPING || worded.content().isEmpty()) {
-            return Optional.empty();
-        }
         Person addressed = addressee != null ? addressee : addressee(carrier);
         // "I'll book it" says what is done and the words before it to what; "leave it with me" says neither.
         boolean pointsBack =
                 worded != carrier && Deeds.namesADeed(carrier.plain()) && !ActionCues.REQUEST.matches(worded.plain());
         Sentence told = pointsBack ? carrier : worded;
-        return Optional.of(new Finding(
+        return new Finding(
                 Kind.ACTION,
                 told.text(),
-                pointsBack && !FIRST_PERSON.matcher(worded.plain()).find() ? worded.text() : null,
+                pointsBack && !Talk.isInFirstPerson(worded) ? worded.text() : null,
                 told.speaker(),
                 addressed,
                 owner,
@@ -207,7 +245,7 @@ final class ActionFinder {
                 null,
                 judgement.certainty(),
                 judgement.reasons(),
-                evidence));
+                evidence);
     }
 
     /** The date said with the deed: in its sentence, or in the next one of the same breath. */

@@ -89,9 +89,20 @@ final class DecisionFinder {
     List<Finding> find() {
         List<Finding> found = new ArrayList<>();
         for (Sentence s : talk.sentences()) {
-            settled(s).or(() -> proposed(s)).ifPresent(found::add);
+            settled(s)
+                    .or(() -> proposed(s))
+                    .filter(f -> f.certainty() >= Thresholds.WORTH_KEEPING)
+                    .ifPresent(found::add);
         }
         return found;
+    }
+
+    /** What {@code s} settles, taken that it settles something. */
+    Finding told(Sentence s) {
+        return settled(s).or(() -> proposed(s)).orElseGet(() -> {
+            Sentence proposal = proposalBefore(s);
+            return judged(s.isThin() && proposal != null ? proposal : s, s, proposal, new Judgement());
+        });
     }
 
     private Optional<Finding> settled(Sentence s) {
@@ -112,7 +123,7 @@ final class DecisionFinder {
                 worded = proposal;
             }
         }
-        return judged(worded, s, proposal, judgement);
+        return worded.content().isEmpty() ? Optional.empty() : Optional.of(judged(worded, s, proposal, judgement));
     }
 
     private Optional<Finding> proposed(Sentence s) {
@@ -122,10 +133,10 @@ final class DecisionFinder {
         }
         Judgement judgement = new Judgement()
                 .favours(cues.getFirst().weight(), cues.getFirst().reason());
-        return judged(s, s, s, judgement);
+        return Optional.of(judged(s, s, s, judgement));
     }
 
-    private Optional<Finding> judged(Sentence worded, Sentence carrier, Sentence proposal, Judgement judgement) {
+    private Finding judged(Sentence worded, Sentence carrier, Sentence proposal, Judgement judgement) {
         judgement.against(AGAINST, carrier.plain());
         Set<String> assented = new LinkedHashSet<>();
         Set<String> objected = new LinkedHashSet<>();
@@ -155,9 +166,6 @@ final class DecisionFinder {
         } else if (carrier.isQuestion() && carrier != proposal) {
             judgement.against(0.35, "put as a question");
         }
-        if (judgement.certainty() < Thresholds.WORTH_KEEPING || worded.content().isEmpty()) {
-            return Optional.empty();
-        }
         Person proposer = proposal == null ? carrier.speaker() : proposal.speaker();
         Standing standing = !objected.isEmpty()
                 ? Standing.CONTESTED
@@ -166,7 +174,7 @@ final class DecisionFinder {
                         : Standing.UNOPPOSED;
         Finding.Backing backing = new Finding.Backing(
                 proposer == null ? null : proposer.name(), List.copyOf(assented), List.copyOf(objected), standing);
-        return Optional.of(new Finding(
+        return new Finding(
                 Kind.DECISION,
                 worded.text(),
                 null,
@@ -177,7 +185,7 @@ final class DecisionFinder {
                 backing,
                 judgement.certainty(),
                 judgement.reasons(),
-                evidence));
+                evidence);
     }
 
     private static void addName(Set<String> names, Person person) {

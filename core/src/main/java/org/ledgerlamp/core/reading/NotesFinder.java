@@ -49,6 +49,9 @@ final class NotesFinder {
                     "noted as bad",
                     "bad|broken|lost|late|shut|dead|failed|missing|behind|cracked|gone|overdue|lapsed|was \\d+|down to|complaints?|shortfall");
 
+    /** How certain a mark makes a line's kind: whoever set it knew. */
+    static final double MARKED = 0.95;
+
     private final Talk talk;
 
     NotesFinder(Talk talk) {
@@ -77,7 +80,7 @@ final class NotesFinder {
                 sentences.stream().flatMap(s -> s.mentions().stream()).toList();
         Person owner = ownerIn(line, sentences.getFirst());
         if (kind != null) {
-            judgement.favours(0.95, "marked so in the notes");
+            judgement.favours(MARKED, "marked so in the notes");
             owner = owner == null && kind == Kind.ACTION && !mentions.isEmpty()
                     ? mentions.getFirst().person()
                     : owner;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.regex.Pattern;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Words;
@@ -19,6 +20,9 @@ import org.ledgerlamp.core.time.SpokenDates;
 
 /** A source laid out in sentences, each with its speaker, ready for the finders. */
 final class Talk {
+    private static final Pattern FIRST_PERSON =
+            Pattern.compile("(?<![\\p{L}'])(?:i|i'(?:ll|m|ve|d)|me|my|mine)(?![\\p{L}'])");
+
     private final Source source;
     private final MeetingFacts meeting;
     private final List<Sentence> sentences = new ArrayList<>();
@@ -126,6 +130,11 @@ final class Talk {
     /** The sentence after {@code s}, or null at the end. */
     Sentence after(Sentence s) {
         return s.index() + 1 == sentences.size() ? null : sentences.get(s.index() + 1);
+    }
+
+    /** Whether somebody speaks of themselves: beside another's words that would be taken for the other. */
+    static boolean isInFirstPerson(Sentence s) {
+        return FIRST_PERSON.matcher(s.plain()).find();
     }
 
     Evidence evidence(Sentence s) {

@@ -56,7 +56,7 @@ public final class SpokenDates {
                 "the\\s+(?<n>(?!first|second|third|1st|2nd|3rd)" + Numerals.ORDINAL
                         + ")(?!\\s+(?:of\\s+)?\\p{L}{3,}ly)(?=\\s*(?:[.,;?!]|$|at\\b|and\\b|or\\b|if\\b|then\\b|when\\b|so\\b|is\\b|we\\b|to\\b))",
                 (m, c) -> c.comingDayOfMonth(number(m, "n")));
-        rule("a\\s+week\\s+on\\s+(?<day>" + DAY + ")", (m, c) -> c.coming(day(m))
+        rule("a\\s+week\\s+(?:on|from)\\s+(?<day>" + DAY + ")", (m, c) -> c.coming(day(m))
                 .plusWeeks(1));
         rule("(?<day>" + DAY + ")\\s+week\\b(?!\\s*(?:end|day))", (m, c) -> c.coming(day(m))
                 .plusWeeks(1));
@@ -68,15 +68,20 @@ public final class SpokenDates {
                         + PART,
                 SpokenDates::weekday);
         rule(
-                "(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+week|(?:later\\s+|within\\s+)?this\\s+week|end\\s+of\\s+week",
+                "(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+week|(?:later\\s+|within\\s+)?this\\s+(?:week|wk)|end\\s+of\\s+week",
                 (m, c) -> c.endOfWeek());
         rule(
-                "(?:(?:the\\s+)?end\\s+of\\s+|(?:some\\s?time\\s+)?(?:in\\s+)?)next\\s+week",
+                "(?:(?:the\\s+)?end\\s+of\\s+|(?:some\\s?time\\s+)?(?:in\\s+)?)next\\s+(?:week|wk)",
                 (m, c) -> c.ofNextWeek(DayOfWeek.FRIDAY));
         rule(
                 "(?:today|tonight|this\\s+(?:morning|afternoon|evening)|(?:by\\s+)?(?:the\\s+)?(?:end\\s+of\\s+(?:the\\s+)?day|close\\s+of\\s+(?:play|business))"
                         + "|(?:straight|right)\\s+after\\s+(?:this|the\\s+(?:call|meeting))|as\\s+soon\\s+as\\s+we\\s+hang\\s+up|after\\s+this\\s+(?:call|meeting))",
                 (m, c) -> c.today());
+        rule("(?:first\\s+thing\\s+)?in\\s+the\\s+morning(?=\\s*(?:[.,;]|$|before\\b|and\\b))", (m, c) -> c.today()
+                .plusDays(1));
+        rule(
+                "(?:(?:close|end)\\s+of\\s+(?:play|business|(?:the\\s+)?day)|noon|lunchtime|first\\s+thing)\\s+tomorrow",
+                (m, c) -> c.today().plusDays(1));
         rule("(?:first\\s+thing\\s+)?(?<!day after )tomorrow" + PART, (m, c) -> c.today()
                 .plusDays(1));
         rule("(?:the\\s+)?day\\s+after\\s+tomorrow", (m, c) -> c.today().plusDays(2));
@@ -94,7 +99,7 @@ public final class SpokenDates {
         rule(
                 "(?:the\\s+)?end\\s+of\\s+next\\s+month",
                 (m, c) -> new Calendar(c.today().withDayOfMonth(1).plusMonths(1), null).endOfMonth());
-        rule("(?:the\\s+)?end\\s+of\\s+(?<month>" + MONTH + ")\\b", (m, c) -> c.comingInMonth(month(m), 31));
+        rule("(?:the\\s+)?end\\s+(?:of\\s+)?(?<month>" + MONTH + ")\\b", (m, c) -> c.comingInMonth(month(m), 31));
         rule(
                 "(?:mid[- ]|(?:the\\s+)?middle\\s+of\\s+)(?<month>" + MONTH + ")\\b",
                 (m, c) -> c.comingInMonth(month(m), 15));
@@ -107,9 +112,20 @@ public final class SpokenDates {
         rule("(?:the\\s+)?(?:end\\s+of\\s+)?q(?<n>[1-4])", (m, c) -> c.endOfQuarter(number(m, "n")));
         rule("(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+year", (m, c) -> c.comingInMonth(Month.DECEMBER, 31));
         rule(
-                "(?:by|before|for|until|till|at|to)\\s+(?:the\\s+|our\\s+)?next\\s+(?:one|time|meeting|call|session|month['’]s\\s+meeting)(?:\\s+of\\s+these)?"
+                "(?:by|before|for|until|till|at|to)\\s+(?:the\\s+|our\\s+)?next\\s+(?:one|time|meetin[g']?|mtg|call|session|month['’]s\\s+meeting)(?:\\s+of\\s+these)?"
                         + "|before\\s+we\\s+(?:next\\s+meet|meet\\s+again|meet\\s+next)|when\\s+we\\s+next\\s+meet",
                 (m, c) -> c.nextMeeting());
+        rule(
+                "(?:by|before|until|till|at)\\s+(?:christmas|xmas)(?!\\s+(?:party|lunch|dinner|do|market|sale))",
+                (m, c) -> c.comingInMonth(Month.DECEMBER, 25));
+        rule(
+                "(?:in|by|of)\\s+the\\s+(?<n>first|second|third|fourth|last)\\s+quarter",
+                (m, c) -> c.endOfQuarter(
+                        m.group("n").equalsIgnoreCase("fourth") || m.group("n").equalsIgnoreCase("last")
+                                ? 4
+                                : number(m, "n")));
+        rule("(?:before|by)\\s+the\\s+weekend", (m, c) -> c.endOfWeek());
+        rule("the\\s+morn(?!['’\\p{L}])", (m, c) -> c.today().plusDays(1));
         rule("(?:as\\s+soon\\s+as\\s+possible|asap|(?<!\\bas\\s)soon)", (m, c) -> null);
     }
 

@@ -1,0 +1,222 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.time.SpokenDate;
+
+/**
+ * Makes findings of sentences that were weighed: sentences close by that speak of one matter are one finding, and so is
+ * what a recap repeats far off; the likeliest sentence carries it, the rules say who and when.
+ */
+final class Gatherer {
+    private static final int CLOSE_UTTERANCES = 5;
+    private static final int CLOSE_LINES = 1;
+    private static final int CLOSE_SENTENCES = 8;
+    private static final double SAME_FAR_OFF = 0.85;
+    private static final int MOST_EVIDENCE = 5;
+    private static final double TELLING = 0.3;
+    private static final double SAME_AGAIN = 0.5;
+    private static final int FEWEST_NEW_WORDS = 2;
+
+    private final Talk talk;
+    private final List<Weighable> sentences;
+    private final Judge judge;
+    private final Map<Kind, Map<Integer, Finding>> claimed = new HashMap<>();
+    private final Map<Integer, Finding> marked = new TreeMap<>();
+    private final DecisionFinder decisions;
+    private final ActionFinder actions;
+    private final DueDates dueDates;
+
+    Gatherer(Talk talk, Judge judge) {
+        this.talk = talk;
+        this.judge = judge;
+        List<Finding> claims = Claims.of(talk);
+        this.sentences = Weighable.of(talk, claims);
+        this.decisions = new DecisionFinder(talk);
+        this.actions = new ActionFinder(talk);
+        this.dueDates = new DueDates(talk);
+        Map<List<Integer>, Integer> byStart = new HashMap<>();
+        talk.sentences().forEach(s -> byStart.put(List.of(s.utterance(), s.start()), s.index()));
+        for (Finding claim : claims) {
+            if (claim.certainty() >= NotesFinder.MARKED) {
+                marked.put(claim.utterance(), claim);
+            }
+            Evidence carrier = claim.evidence().getFirst();
+            Integer at = byStart.get(List.of(carrier.utterance(), carrier.start()));
+            if (at != null) {
+                claimed.computeIfAbsent(claim.kind(), k -> new HashMap<>())
+                        .merge(at, claim, (a, b) -> b.certainty() > a.certainty() ? b : a);
+            }
+        }
+    }
+
+    /** Sentences of one matter by index, the likeliest first, and what they say. */
+    private static final class Group {
+        private final List<Integer> members = new ArrayList<>();
+        private Finding finding;
+
+        Group(int carrier, Finding finding) {
+            members.add(carrier);
+            this.finding = finding;
+        }
+    }
+
+    /** The findings of the talk, kind by kind; lines of notes with a mark are what their mark says and nothing else. */
+    List<Finding> gather() {
+        List<Finding> all = new ArrayList<>(marked.values());
+        double[][] odds = judge.odds(sentences);
+        for (int k = 0; k < Weights.KINDS.size(); k++) {
+            double[] ofKind = new double[odds.length];
+            for (int i = 0; i < odds.length; i++) {
+                ofKind[i] = odds[i][k];
+                Finding claim =
+                        claimed.getOrDefault(Weights.KINDS.get(k), Map.of()).get(i);
+                if (claim != null && claim.certainty() >= Thresholds.sure(claim.kind())) {
+                    ofKind[i] = Math.max(ofKind[i], Thresholds.drafting(Weights.KINDS.get(k)));
+                }
+            }
+            all.addAll(ofKind(Weights.KINDS.get(k), ofKind));
+        }
+        return all;
+    }
+
+    /** Likelier sentences found groups, and less likely ones join them. */
+    private List<Finding> ofKind(Kind kind, double[] odds) {
+        List<Group> groups = new ArrayList<>();
+        IntStream.range(0, odds.length)
+                .filter(i -> odds[i] >= Thresholds.possible(kind)
+                        && !marked.containsKey(talk.sentences().get(i).utterance())
+                        && !talk.sentences().get(i).content().isEmpty())
+                .boxed()
+                .sorted(Comparator.comparingDouble((Integer i) -> -odds[i]).thenComparingInt(i -> i))
+                .forEach(i -> {
+                    Finding here = finding(kind, i);
+                    Group group = groupFor(i, here, groups);
+                    if (group == null) {
+                        groups.add(new Group(i, here));
+                    } else {
+                        group.members.add(i);
+                        group.finding = joined(group.finding, here);
+                    }
+                });
+        return groups.stream().map(g -> told(g, odds)).toList();
+    }
+
+    private Group groupFor(int i, Finding here, List<Group> groups) {
+        for (Group group : groups) {
+            if (sameOwner(group.finding, here) && group.members.stream().anyMatch(m -> same(i, m))) {
+                return group;
+            }
+        }
+        return null;
+    }
+
+    private boolean same(int i, int other) {
+        Sentence a = talk.sentences().get(i);
+        Sentence b = talk.sentences().get(other);
+        int utterances = talk.source().isNotes() ? CLOSE_LINES : CLOSE_UTTERANCES;
+        boolean close = Math.abs(a.utterance() - b.utterance()) <= utterances
+                && Math.abs(a.index() - b.index()) <= CLOSE_SENTENCES;
+        return close
+                || !a.isThin()
+                        && !b.isThin()
+                        && SentenceVectors.likeness(
+                                        sentences.get(i).meaning(),
+                                        sentences.get(other).meaning())
+                                > SAME_FAR_OFF;
+    }
+
+    private static boolean sameOwner(Finding a, Finding b) {
+        return a.kind() != Kind.ACTION
+                || a.owner() == null
+                || b.owner() == null
+                || a.owner().equals(b.owner());
+    }
+
+    /** What the rules found at the sentence, or would find if they knew that it carries the kind. */
+    private Finding finding(Kind kind, int i) {
+        Finding claim = claimed.getOrDefault(kind, Map.of()).get(i);
+        if (claim != null) {
+            return claim;
+        }
+        Sentence s = talk.sentences().get(i);
+        return switch (kind) {
+            case DECISION -> decisions.told(s);
+            case ACTION -> actions.told(s);
+            default -> Finding.told(kind, s, new Judgement(), List.of(talk.evidence(s)));
+        };
+    }
+
+    private static Finding joined(Finding better, Finding other) {
+        Person owner = better.owner() != null ? better.owner() : other.owner();
+        Set<Evidence> evidence = new LinkedHashSet<>(better.evidence());
+        evidence.addAll(other.evidence());
+        Set<String> reasons = new LinkedHashSet<>(better.reasons());
+        reasons.addAll(other.reasons());
+        return better.with(owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
+    }
+
+    private Finding told(Group group, double[] odds) {
+        int carrier = group.members.getFirst();
+        Finding finding = group.finding;
+        Set<Evidence> evidence = new LinkedHashSet<>();
+        List<Integer> telling = group.members.stream()
+                .filter(m -> odds[m] >= odds[carrier] * TELLING)
+                .limit(MOST_EVIDENCE - 1)
+                .toList();
+        telling.forEach(m -> evidence.add(talk.evidence(talk.sentences().get(m))));
+        evidence.addAll(finding.evidence());
+        Sentence before = talk.before(talk.sentences().get(carrier));
+        if (before != null && !before.isBare() && evidence.size() < MOST_EVIDENCE) {
+            evidence.add(talk.evidence(before));
+        }
+        List<String> reasons = new ArrayList<>(finding.reasons());
+        reasons.add("its words and the talk around it");
+        return new Finding(
+                finding.kind(),
+                finding.said(),
+                finding.about() != null ? finding.about() : matter(finding, telling),
+                finding.speaker(),
+                finding.addressee(),
+                finding.owner(),
+                finding.kind() == Kind.ACTION ? dueOf(carrier, telling) : null,
+                finding.backing(),
+                Math.round(odds[carrier] * 100) / 100.0,
+                reasons,
+                evidence.stream().limit(MOST_EVIDENCE).toList());
+    }
+
+    private SpokenDate dueOf(int carrier, List<Integer> telling) {
+        return dueDates.of(
+                talk.sentences().get(carrier),
+                telling.stream()
+                        .filter(m -> m != carrier)
+                        .map(talk.sentences()::get)
+                        .toList());
+    }
+
+    /** What else is said of the matter: the likeliest other sentence that adds to what carries it, or null. */
+    private String matter(Finding finding, List<Integer> telling) {
+        Set<String> said = Words.content(finding.said());
+        for (int m : telling) {
+            Sentence s = talk.sentences().get(m);
+            long adds = s.content().stream().filter(w -> !said.contains(w)).count();
+            boolean another = adds >= FEWEST_NEW_WORDS && Words.overlap(said, s.content()) < SAME_AGAIN;
+            boolean readable = !s.isThin() && (s.speaker() == finding.speaker() || !Talk.isInFirstPerson(s));
+            if (another && readable) {
+                return s.text();
+            }
+        }
+        return null;
+    }
+}

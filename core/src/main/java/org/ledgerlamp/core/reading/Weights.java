@@ -1,0 +1,113 @@
+package org.ledgerlamp.core.reading;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.Reader;
+import java.io.Writer;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.language.SentenceVectors;
+
+/**
+ * The weights of a linear model (one logistic regression a kind) that judges how likely a sentence carries a decision,
+ * an action, a question, a risk, a highlight or a lowlight. Learned by the module {@code training} from labelled
+ * meetings; written as text, a trait a line, so that every weight can be read.
+ */
+public final class Weights {
+    /** The kinds weighed, in the order of the columns. */
+    public static final List<Kind> KINDS =
+            List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
+
+    private static final String BIAS = "bias";
+    private static final String DIMENSION = "v:";
+    private static final double VECTOR = 6;
+
+    private final Map<String, double[]> byTrait;
+    private final double[][] vector = new double[SentenceVectors.SIZE][KINDS.size()];
+    private final double[] bias;
+
+    /**
+     * @param byTrait for each trait its weight by kind, in the order of {@link #KINDS}; {@code v:0} to {@code v:383} stand
+     *     for the numbers of the sentence's vector, {@code bias} for what every sentence has
+     */
+    public Weights(Map<String, double[]> byTrait) {
+        this.byTrait = new HashMap<>(byTrait);
+        this.bias = byTrait.getOrDefault(BIAS, new double[KINDS.size()]);
+        for (int d = 0; d < SentenceVectors.SIZE; d++) {
+            double[] row = byTrait.get(DIMENSION + d);
+            if (row != null) {
+                vector[d] = row;
+            }
+        }
+    }
+
+    /** Reads what {@link #write} wrote. */
+    public static Weights read(Reader from) throws IOException {
+        Map<String, double[]> byTrait = new HashMap<>();
+        BufferedReader lines = new BufferedReader(from);
+        for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+            if (line.startsWith("#")) {
+                continue;
+            }
+            String[] cells = line.split("\t");
+            double[] row = new double[KINDS.size()];
+            for (int k = 0; k < row.length; k++) {
+                row[k] = Double.parseDouble(cells[k + 1]);
+            }
+            byTrait.put(cells[0], row);
+        }
+        return new Weights(byTrait);
+    }
+
+    /** Writes a line a trait, sorted by name, the weights by kind after it to a thousandth, parted by tabs. */
+    public void write(Writer to) throws IOException {
+        to.write("# trait\tdecision\taction\tquestion\trisk\thighlight\tlowlight\n");
+        for (Map.Entry<String, double[]> entry : new TreeMap<>(byTrait).entrySet()) {
+            long[] thousandths = Arrays.stream(entry.getValue())
+                    .mapToLong(weight -> Math.round(weight * 1000))
+                    .toArray();
+            if (Arrays.stream(thousandths).anyMatch(weight -> weight != 0)) {
+                String cells = Arrays.stream(thousandths)
+                        .mapToObj(weight -> String.valueOf(weight / 1000.0))
+                        .collect(Collectors.joining("\t"));
+                to.write(entry.getKey() + "\t" + cells + "\n");
+            }
+        }
+    }
+
+    /** How strongly a sentence's vector counts beside its traits: each of its numbers is taken times this. */
+    public static double vectorStrength() {
+        return VECTOR;
+    }
+
+    /**
+     * How likely a sentence carries each kind, in the order of {@link #KINDS}, each between 0 and 1.
+     *
+     * @param traits of the sentence
+     * @param meaning its vector, see {@link SentenceVectors}
+     */
+    public double[] odds(Map<String, Double> traits, float[] meaning) {
+        double[] sum = bias.clone();
+        for (Map.Entry<String, Double> trait : traits.entrySet()) {
+            double[] row = byTrait.get(trait.getKey());
+            if (row != null) {
+                for (int k = 0; k < sum.length; k++) {
+                    sum[k] += row[k] * trait.getValue();
+                }
+            }
+        }
+        for (int d = 0; d < meaning.length; d++) {
+            for (int k = 0; k < sum.length; k++) {
+                sum[k] += vector[d][k] * meaning[d] * VECTOR;
+            }
+        }
+        for (int k = 0; k < sum.length; k++) {
+            sum[k] = 1 / (1 + Math.exp(-sum[k]));
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,115 @@
+package org.ledgerlamp.training;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.Weighable;
+import org.ledgerlamp.core.reading.Weights;
+import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceDesk;
+import org.ledgerlamp.core.source.UnreadableSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A labelled meeting, ready to learn from.
+ *
+ * @param folder where it lies
+ * @param author who wrote it: meetings of one author are left out together
+ * @param meeting what the calendar knew
+ * @param source what was said, or noted where there is no transcript
+ * @param notes what was noted beside a transcript, or null
+ * @param sentences as the reader sees them
+ * @param carriers for each kind and each label of it, the sentences that carry it, by index
+ */
+record Labelled(
+        Path folder,
+        String author,
+        MeetingFacts meeting,
+        Source source,
+        Source notes,
+        List<Weighable> sentences,
+        Map<Kind, List<List<Integer>>> carriers) {
+
+    /** The same meeting seen otherwise. */
+    Labelled with(List<Weighable> others) {
+        return new Labelled(folder, author, meeting, source, notes, others, carriers);
+    }
+
+    /** The labelled meetings below {@code roots}, in order of their folders. */
+    static List<Labelled> below(List<Path> roots) throws IOException {
+        List<Labelled> all = new ArrayList<>();
+        for (Path root : roots) {
+            List<Path> folders;
+            try (Stream<Path> below = Files.walk(root)) {
+                folders = below.filter(p -> p.getFileName().toString().equals("gold.json"))
+                        .map(Path::getParent)
+                        .sorted()
+                        .toList();
+            }
+            for (Path folder : folders) {
+                all.add(in(folder));
+            }
+        }
+        return all;
+    }
+
+    private static Labelled in(Path folder) throws IOException {
+        MeetingFacts meeting = MeetingJson.read(Files.readString(folder.resolve("meeting.json")));
+        Source source = source(folder);
+        List<Weighable> sentences = Weighable.of(source, meeting);
+        List<List<String>> words =
+                sentences.stream().map(s -> Quotes.words(s.text())).toList();
+        JsonNode gold = JsonMapper.shared().readTree(Files.readString(folder.resolve("gold.json")));
+        Map<Kind, List<List<Integer>>> carriers = new EnumMap<>(Kind.class);
+        for (Kind kind : Weights.KINDS) {
+            List<List<Integer>> ofKind = new ArrayList<>();
+            for (JsonNode label : gold.path(kind.name().toLowerCase(Locale.ROOT) + "s")) {
+                List<String> quotes = new ArrayList<>();
+                label.path("quotes").forEach(q -> quotes.add(q.asString()));
+                ofKind.add(Quotes.covered(quotes, words));
+            }
+            carriers.put(kind, ofKind);
+        }
+        return new Labelled(folder, author(folder), meeting, source, notes(folder), sentences, carriers);
+    }
+
+    private static Source source(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            Path file = files.filter(f -> f.getFileName().toString().startsWith("source."))
+                    .sorted()
+                    .findFirst()
+                    .orElseThrow(() -> new IOException("no source.* in " + folder));
+            return new SourceDesk(Limits.DEFAULT).read(Files.readAllBytes(file));
+        } catch (UnreadableSource e) {
+            throw new IOException(folder + ": " + e.getMessage(), e);
+        }
+    }
+
+    private static Source notes(Path folder) throws IOException {
+        Path file = folder.resolve("notes.txt");
+        try {
+            return Files.exists(file) ? new SourceDesk(Limits.DEFAULT).readNotes(Files.readAllBytes(file)) : null;
+        } catch (UnreadableSource e) {
+            throw new IOException(file + ": " + e.getMessage(), e);
+        }
+    }
+
+    /** The letter at the front of a meeting's name; a ledger is by one author. */
+    private static String author(Path folder) {
+        String name = folder.getFileName().toString();
+        return Character.isLetter(name.charAt(0))
+                ? name.substring(0, 1)
+                : folder.getParent().getFileName().toString();
+    }
+}

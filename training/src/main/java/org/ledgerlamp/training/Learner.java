@@ -1,0 +1,95 @@
+package org.ledgerlamp.training;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.Weights;
+
+/**
+ * Learns weights from labelled meetings in two rounds. A label quotes several passages, some of which only lead up to
+ * the one that carries it; the first round takes all of them, the second those that the first found telling, judged by
+ * weights that had not seen their author.
+ */
+final class Learner {
+    private static final double RIDGE = 2e-4;
+    private static final int STEPS = 50;
+    private static final float LABELLED = 3;
+    private static final double TELLING = 0.7;
+
+    private static final int PARTS = 4;
+
+    private Learner() {}
+
+    static Judge learn(List<Labelled> meetings) {
+        Map<Labelled, List<double[]>> unseen = new HashMap<>();
+        List<String> authors =
+                meetings.stream().map(Labelled::author).distinct().sorted().toList();
+        for (int part = 0; part < PARTS; part++) {
+            Set<String> out = new HashSet<>();
+            for (int i = part; i < authors.size(); i += PARTS) {
+                out.add(authors.get(i));
+            }
+            Weights others =
+                    fit(meetings.stream().filter(m -> !out.contains(m.author())).toList(), null);
+            meetings.stream()
+                    .filter(m -> out.contains(m.author()))
+                    .forEach(m -> unseen.put(
+                            m,
+                            m.sentences().stream()
+                                    .map(s -> others.odds(s.traits(), s.meaning()))
+                                    .toList()));
+        }
+        Weights alone = fit(meetings, unseen);
+        List<Labelled> placed = new ArrayList<>();
+        Map<Labelled, List<double[]>> placedOdds = new HashMap<>();
+        for (Labelled m : meetings) {
+            double[][] first = unseen.get(m).toArray(double[][]::new);
+            Labelled p = m.with(Judge.among(m.sentences(), first));
+            placed.add(p);
+            placedOdds.put(p, unseen.get(m));
+        }
+        return new Judge(alone, fit(placed, placedOdds));
+    }
+
+    private static Weights fit(List<Labelled> meetings, Map<Labelled, List<double[]>> odds) {
+        Rows rows = new Rows(meetings);
+        List<double[]> byKind = Weights.KINDS.parallelStream()
+                .map(kind -> fit(kind, meetings, rows, odds))
+                .toList();
+        return rows.named(byKind);
+    }
+
+    private static double[] fit(Kind kind, List<Labelled> meetings, Rows rows, Map<Labelled, List<double[]>> unseen) {
+        float[] target = new float[rows.size()];
+        float[] importance = new float[rows.size()];
+        Arrays.fill(importance, 1);
+        int column = Weights.KINDS.indexOf(kind);
+        int first = 0;
+        for (Labelled meeting : meetings) {
+            for (List<Integer> carriers : meeting.carriers().get(kind)) {
+                double[] odds = carriers.stream()
+                        .mapToDouble(
+                                i -> unseen == null ? 1 : unseen.get(meeting).get(i)[column])
+                        .toArray();
+                double best = Arrays.stream(odds).max().orElse(0);
+                for (int c = 0; c < odds.length; c++) {
+                    int row = first + carriers.get(c);
+                    if (odds[c] >= best * TELLING) {
+                        target[row] = 1;
+                        importance[row] = LABELLED;
+                    } else if (target[row] == 0) {
+                        importance[row] = 0;
+                    }
+                }
+            }
+            first += meeting.sentences().size();
+        }
+        return new Regression(rows, target, importance, RIDGE).fit(STEPS);
+    }
+}
