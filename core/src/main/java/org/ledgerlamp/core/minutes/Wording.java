@@ -16,7 +16,7 @@ final class Wording {
             "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|I will|I shall|I['’]m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SECOND_PERSON_DEED = Pattern.compile(
-            ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
+            ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WANTED_DEED = Pattern.compile(
             ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
@@ -24,6 +24,10 @@ final class Wording {
     private static final Pattern SETTLING = Pattern.compile(
             "^(?:(?:so|then|and|but)\\s+)*(?:let['’]s(?: just)?|shall we(?: just)?|(?:can|could|should) we(?: just)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?|I(?:['’]d| would) (?:say|suggest|propose)(?: that)?(?: we)?|I (?:suggest|propose|move)(?: that)?(?: we)?|we(?:['’]ll| will|['’]re going to)(?: just)?|we (?:could|should|might)|the decision is(?: to)?|(?:we['’]ve |we )?(?:agreed|decided)(?: (?:to|that))?[,:]?)\\s+",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ASIDE =
+            Pattern.compile("[,;]\\s+(?:(?:because|cos|and|so|as|but|since)\\s+)?I(?:['’](?:ll|m|ve|d))?\\s.*$");
+    private static final int FEWEST_WORDS_OF_A_DEED = 3;
 
     /** The owner by name, then what is to be done: asked for, announced, or bare as in notes, but no report. */
     private static final String OWNER_FIRST = "^(?:(?:get|have|ask|let|tell)\\s+%1$s\\s+(?:to\\s+)?"
@@ -46,16 +50,22 @@ final class Wording {
     }
 
     private String action(Finding finding, String said) {
-        String deed = deed(finding, said);
+        String deed = withoutAsides(deed(finding, said));
         String named = Phrases.addressed(Phrases.thirdPerson(deed, finding.speaker()), finding.addressee());
         String text = Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding);
         if (finding.owner() == null) {
             return Phrases.sentence(text);
         }
-        if (deed.equals(said)) {
+        if (deed.equals(withoutAsides(said))) {
             return Phrases.sentence(ownerFirst(finding.owner(), text));
         }
         return Phrases.sentence(finding.owner().name() + " to " + lowerFirst(text));
+    }
+
+    /** "I'll email her, I'll do it when I get home": what somebody adds about themselves is no part of the deed. */
+    private static String withoutAsides(String deed) {
+        String brief = ASIDE.matcher(deed).replaceFirst("");
+        return brief.split("\\s+").length >= FEWEST_WORDS_OF_A_DEED ? brief : deed;
     }
 
     /** What "it" is, in brackets behind the deed; nothing where the deed speaks for itself. */
@@ -86,7 +96,10 @@ final class Wording {
     }
 
     private String ownerFirst(Person owner, String text) {
-        for (String name : List.of(owner.name(), owner.firstName(), owner.initials())) {
+        List<String> names = text.startsWith(owner.name())
+                ? List.of(owner.name())
+                : List.of(owner.name(), owner.firstName(), owner.initials());
+        for (String name : names) {
             Matcher m = Pattern.compile(OWNER_FIRST.formatted(Pattern.quote(name)), Pattern.CASE_INSENSITIVE)
                     .matcher(text);
             if (m.matches()) {
@@ -111,6 +124,9 @@ final class Wording {
     private String lowerFirst(String text) {
         boolean acronym = text.length() > 1 && Character.isUpperCase(text.charAt(1));
         boolean name = meeting.roster().stream().anyMatch(p -> text.startsWith(p.firstName()));
-        return text.isEmpty() || acronym || name ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+        boolean self = text.matches("I(?:[ '’].*)?");
+        return text.isEmpty() || acronym || name || self
+                ? text
+                : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 }

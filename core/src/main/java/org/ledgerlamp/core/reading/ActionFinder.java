@@ -2,6 +2,7 @@ package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Mention;
@@ -41,6 +42,14 @@ final class ActionFinder {
             claimed(s).filter(f -> f.certainty() >= Thresholds.WORTH_KEEPING).ifPresent(found::add);
         }
         return found;
+    }
+
+    /** Whether somebody is wanted and nobody has come forward, so that another's promise close by is another matter. */
+    static boolean isForTheTaking(Finding action) {
+        return action.owner() == null
+                && ActionCues.WANTED.matches(
+                        action.said().toLowerCase(Locale.ROOT).replace('’', '\''))
+                && !action.said().toLowerCase(Locale.ROOT).startsWith("we ");
     }
 
     private Optional<Finding> claimed(Sentence s) {
@@ -210,7 +219,11 @@ final class ActionFinder {
         Person taker = null;
         for (int reply : talk.replies(s.utterance(), REPLIES_TO_LOOK_AT)) {
             for (Sentence r : talk.of(reply).stream().limit(2).toList()) {
-                if (taker == null && ActionCues.PROMISE.matches(r.plain()) && !Deeds.isWithinTheMeeting(r.plain())) {
+                boolean ofIt = r.isThin() || r.content().stream().anyMatch(s.content()::contains);
+                if (taker == null
+                        && ofIt
+                        && ActionCues.PROMISE.matches(r.plain())
+                        && !Deeds.isWithinTheMeeting(r.plain())) {
                     taker = r.speaker();
                     judgement.favours(0.5, "taken up");
                     evidence.add(talk.evidence(r));

@@ -20,6 +20,10 @@ import org.ledgerlamp.core.time.SpokenDate;
  */
 final class Gatherer {
     private static final int CLOSE_UTTERANCES = 5;
+    /** Actions stand closer together than matters do. */
+    private static final int CLOSE_UTTERANCES_OF_ACTIONS = 3;
+
+    private static final int CLOSE_SENTENCES_OF_ACTIONS = 4;
     private static final int CLOSE_LINES = 1;
     private static final int CLOSE_SENTENCES = 8;
     private static final double SAME_FAR_OFF = 0.85;
@@ -114,19 +118,21 @@ final class Gatherer {
 
     private Group groupFor(int i, Finding here, List<Group> groups) {
         for (Group group : groups) {
-            if (sameOwner(group.finding, here) && group.members.stream().anyMatch(m -> same(i, m))) {
+            if (sameOwner(group.finding, here) && group.members.stream().anyMatch(m -> same(here.kind(), i, m))) {
                 return group;
             }
         }
         return null;
     }
 
-    private boolean same(int i, int other) {
+    private boolean same(Kind kind, int i, int other) {
         Sentence a = talk.sentences().get(i);
         Sentence b = talk.sentences().get(other);
-        int utterances = talk.source().isNotes() ? CLOSE_LINES : CLOSE_UTTERANCES;
-        boolean close = Math.abs(a.utterance() - b.utterance()) <= utterances
-                && Math.abs(a.index() - b.index()) <= CLOSE_SENTENCES;
+        int turns = kind == Kind.ACTION ? CLOSE_UTTERANCES_OF_ACTIONS : CLOSE_UTTERANCES;
+        int apart = kind == Kind.ACTION ? CLOSE_SENTENCES_OF_ACTIONS : CLOSE_SENTENCES;
+        boolean close =
+                Math.abs(a.utterance() - b.utterance()) <= (talk.source().isNotes() ? CLOSE_LINES : turns)
+                        && Math.abs(a.index() - b.index()) <= apart;
         return close
                 || !a.isThin()
                         && !b.isThin()
@@ -137,10 +143,13 @@ final class Gatherer {
     }
 
     private static boolean sameOwner(Finding a, Finding b) {
-        return a.kind() != Kind.ACTION
-                || a.owner() == null
-                || b.owner() == null
-                || a.owner().equals(b.owner());
+        if (a.kind() != Kind.ACTION) {
+            return true;
+        }
+        if (a.owner() == null || b.owner() == null) {
+            return a.owner() == b.owner() || !ActionFinder.isForTheTaking(a.owner() == null ? a : b);
+        }
+        return a.owner().equals(b.owner());
     }
 
     /** What the rules found at the sentence, or would find if they knew that it carries the kind. */
