@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.MeetingJson;
@@ -74,7 +73,7 @@ record Labelled(
         Map<Kind, List<List<Integer>>> carriers = new EnumMap<>(Kind.class);
         for (Kind kind : Weights.KINDS) {
             List<List<Integer>> ofKind = new ArrayList<>();
-            for (JsonNode label : gold.path(kind.name().toLowerCase(Locale.ROOT) + "s")) {
+            for (JsonNode label : gold.path(kind.word() + "s")) {
                 List<String> quotes = new ArrayList<>();
                 label.path("quotes").forEach(q -> quotes.add(q.asString()));
                 ofKind.add(Quotes.covered(quotes, words));

@@ -2,10 +2,8 @@ package org.ledgerlamp.training;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.Kind;
@@ -27,7 +25,7 @@ final class Learner {
     private Learner() {}
 
     static Judge learn(List<Labelled> meetings) {
-        Map<Labelled, List<double[]>> unseen = new HashMap<>();
+        double[][][] unseen = new double[meetings.size()][][];
         List<String> authors =
                 meetings.stream().map(Labelled::author).distinct().sorted().toList();
         for (int part = 0; part < PARTS; part++) {
@@ -37,45 +35,39 @@ final class Learner {
             }
             Weights others =
                     fit(meetings.stream().filter(m -> !out.contains(m.author())).toList(), null);
-            meetings.stream()
-                    .filter(m -> out.contains(m.author()))
-                    .forEach(m -> unseen.put(
-                            m,
-                            m.sentences().stream()
-                                    .map(s -> others.odds(s.traits(), s.meaning()))
-                                    .toList()));
+            for (int m = 0; m < unseen.length; m++) {
+                if (out.contains(meetings.get(m).author())) {
+                    unseen[m] = others.odds(meetings.get(m).sentences());
+                }
+            }
         }
-        Weights alone = fit(meetings, unseen);
         List<Labelled> placed = new ArrayList<>();
-        Map<Labelled, List<double[]>> placedOdds = new HashMap<>();
-        for (Labelled m : meetings) {
-            double[][] first = unseen.get(m).toArray(double[][]::new);
-            Labelled p = m.with(Judge.among(m.sentences(), first));
-            placed.add(p);
-            placedOdds.put(p, unseen.get(m));
+        for (int m = 0; m < unseen.length; m++) {
+            placed.add(meetings.get(m).with(Judge.among(meetings.get(m).sentences(), unseen[m])));
         }
-        return new Judge(alone, fit(placed, placedOdds));
+        return new Judge(fit(meetings, unseen), fit(placed, unseen));
     }
 
-    private static Weights fit(List<Labelled> meetings, Map<Labelled, List<double[]>> odds) {
+    /** @param unseen for each meeting the odds of its sentences by weights that had not seen its author, or null at first */
+    private static Weights fit(List<Labelled> meetings, double[][][] unseen) {
         Rows rows = new Rows(meetings);
         List<double[]> byKind = Weights.KINDS.parallelStream()
-                .map(kind -> fit(kind, meetings, rows, odds))
+                .map(kind -> fit(kind, meetings, rows, unseen))
                 .toList();
         return rows.named(byKind);
     }
 
-    private static double[] fit(Kind kind, List<Labelled> meetings, Rows rows, Map<Labelled, List<double[]>> unseen) {
+    private static double[] fit(Kind kind, List<Labelled> meetings, Rows rows, double[][][] unseen) {
         float[] target = new float[rows.size()];
         float[] importance = new float[rows.size()];
         Arrays.fill(importance, 1);
         int column = Weights.KINDS.indexOf(kind);
         int first = 0;
-        for (Labelled meeting : meetings) {
-            for (List<Integer> carriers : meeting.carriers().get(kind)) {
+        for (int m = 0; m < meetings.size(); m++) {
+            double[][] judged = unseen == null ? null : unseen[m];
+            for (List<Integer> carriers : meetings.get(m).carriers().get(kind)) {
                 double[] odds = carriers.stream()
-                        .mapToDouble(
-                                i -> unseen == null ? 1 : unseen.get(meeting).get(i)[column])
+                        .mapToDouble(i -> judged == null ? 1 : judged[i][column])
                         .toArray();
                 double best = Arrays.stream(odds).max().orElse(0);
                 for (int c = 0; c < odds.length; c++) {
@@ -88,7 +80,7 @@ final class Learner {
                     }
                 }
             }
-            first += meeting.sentences().size();
+            first += meetings.get(m).sentences().size();
         }
         return new Regression(rows, target, importance, RIDGE).fit(STEPS);
     }

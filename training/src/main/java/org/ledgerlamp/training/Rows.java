@@ -69,7 +69,7 @@ final class Rows {
         for (int d = 0; d < meaning.length; d++) {
             meant += meaning[d] * weights[first + d];
         }
-        return sum + meant * Weights.vectorStrength();
+        return sum + meant * Weights.VECTOR;
     }
 
     void add(int row, double times, double[] to) {
@@ -80,7 +80,7 @@ final class Rows {
         }
         int first = columnOf.size();
         float[] meaning = meanings.get(row);
-        double scaled = times * Weights.vectorStrength();
+        double scaled = times * Weights.VECTOR;
         for (int d = 0; d < meaning.length; d++) {
             to[first + d] += meaning[d] * scaled;
         }
@@ -91,9 +91,9 @@ final class Rows {
         Map<String, double[]> weights = new HashMap<>();
         columnOf.forEach((trait, column) -> weights.put(trait, across(byKind, column)));
         for (int d = 0; d < columns() - columnOf.size(); d++) {
-            weights.put("v:" + d, across(byKind, columnOf.size() + d));
+            weights.put(Weights.DIMENSION + d, across(byKind, columnOf.size() + d));
         }
-        weights.put("bias", across(byKind, columns()));
+        weights.put(Weights.BIAS, across(byKind, columns()));
         return new Weights(weights);
     }
 

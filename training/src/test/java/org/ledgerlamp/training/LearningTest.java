@@ -73,8 +73,8 @@ class LearningTest {
         Weighable sentence =
                 Labelled.below(List.of(directory)).getFirst().sentences().get(2);
 
-        double[] before = judge.alone().odds(sentence.traits(), sentence.meaning());
-        double[] after = read.odds(sentence.traits(), sentence.meaning());
+        double[] before = judge.alone().odds(sentence);
+        double[] after = read.odds(sentence);
 
         assertThat(written.toString()).startsWith("# trait\tdecision\taction");
         for (int k = 0; k < before.length; k++) {

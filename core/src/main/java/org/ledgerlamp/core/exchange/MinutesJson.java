@@ -2,7 +2,6 @@ package org.ledgerlamp.core.exchange;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Locale;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.reading.Evidence;
@@ -82,7 +81,7 @@ public final class MinutesJson {
 
     private static ObjectNode item(Line line) {
         ObjectNode node = MAPPER.createObjectNode()
-                .put("kind", line.kind().name().toLowerCase(Locale.ROOT))
+                .put("kind", line.kind().word())
                 .put("text", line.text())
                 .put("owner", line.owner())
                 .put("due", line.due() == null ? null : line.due().toString())

@@ -65,15 +65,10 @@ final class NotesWeaver {
         evidence.addAll(asNotes(noted.evidence()));
         List<String> reasons = new ArrayList<>(said.reasons());
         reasons.add("in the notes too");
-        return new Finding(
-                said.kind(),
-                said.said(),
+        return said.with(
                 said.about(),
-                said.speaker(),
-                said.addressee(),
                 said.owner() != null ? said.owner() : noted.owner(),
                 said.due() != null ? said.due() : noted.due(),
-                said.backing(),
                 Math.max(said.certainty(), noted.certainty()),
                 reasons,
                 evidence);

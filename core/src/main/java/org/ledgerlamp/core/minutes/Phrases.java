@@ -91,7 +91,7 @@ final class Phrases {
         return shortened(text, MOST_WORDS);
     }
 
-    /** At most a dozen words or so, to stand beside a line's own. */
+    /** At most eighteen words or so, to stand beside a line's own. */
     static String brief(String text) {
         return shortened(text, MOST_WORDS_BESIDE);
     }

@@ -50,13 +50,14 @@ final class Wording {
     }
 
     private String action(Finding finding, String said) {
-        String deed = withoutAsides(deed(finding, said));
-        String named = Phrases.addressed(Phrases.thirdPerson(deed, finding.speaker()), finding.addressee());
+        String deed = deed(finding, said);
+        String named =
+                Phrases.addressed(Phrases.thirdPerson(withoutAsides(deed), finding.speaker()), finding.addressee());
         String text = Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding);
         if (finding.owner() == null) {
             return Phrases.sentence(text);
         }
-        if (deed.equals(withoutAsides(said))) {
+        if (deed.equals(said)) {
             return Phrases.sentence(ownerFirst(finding.owner(), text));
         }
         return Phrases.sentence(finding.owner().name() + " to " + lowerFirst(text));

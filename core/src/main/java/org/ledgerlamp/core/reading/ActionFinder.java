@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.time.SpokenDate;
 
 /**
  * Finds what somebody is to do after the meeting: promised in the first person, requested and accepted, assigned by
@@ -46,10 +45,8 @@ final class ActionFinder {
 
     /** Whether somebody is wanted and nobody has come forward, so that another's promise close by is another matter. */
     static boolean isForTheTaking(Finding action) {
-        return action.owner() == null
-                && ActionCues.WANTED.matches(
-                        action.said().toLowerCase(Locale.ROOT).replace('’', '\''))
-                && !action.said().toLowerCase(Locale.ROOT).startsWith("we ");
+        String plain = action.said().toLowerCase(Locale.ROOT).replace('’', '\'');
+        return action.owner() == null && ActionCues.WANTED.matches(plain) && !plain.startsWith("we ");
     }
 
     private Optional<Finding> claimed(Sentence s) {
@@ -62,8 +59,8 @@ final class ActionFinder {
             Judgement judgement = new Judgement();
             List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
             Person owner = ownerOf(s, evidence);
-            SpokenDate due = due(s, judgement, evidence);
-            return finding(s, s, owner, null, due, judgement, evidence);
+            hearDate(s, judgement, evidence);
+            return finding(s, s, owner, null, judgement, evidence);
         });
     }
 
@@ -133,9 +130,9 @@ final class ActionFinder {
                 }
             }
         }
-        SpokenDate due = due(s, judgement, evidence);
+        hearDate(s, judgement, evidence);
         Person asker = asked == null ? null : asked.speaker();
-        return Optional.of(finding(source, s, s.speaker(), source == s ? asker : null, due, judgement, evidence));
+        return Optional.of(finding(source, s, s.speaker(), source == s ? asker : null, judgement, evidence));
     }
 
     private Optional<Finding> requested(Sentence s) {
@@ -169,8 +166,8 @@ final class ActionFinder {
                 evidence.add(talk.evidence(words.getFirst()));
             }
         }
-        SpokenDate due = due(s, judgement, evidence);
-        return Optional.of(finding(s, s, addressee, addressee, due, judgement, evidence));
+        hearDate(s, judgement, evidence);
+        return Optional.of(finding(s, s, addressee, addressee, judgement, evidence));
     }
 
     private Optional<Finding> assigned(Sentence s) {
@@ -201,8 +198,8 @@ final class ActionFinder {
                     judgement.against(0.5, "it was objected to");
                 }
             }
-            SpokenDate due = due(s, judgement, evidence);
-            return Optional.of(finding(s, s, mention.person(), null, due, judgement, evidence));
+            hearDate(s, judgement, evidence);
+            return Optional.of(finding(s, s, mention.person(), null, judgement, evidence));
         }
         return Optional.empty();
     }
@@ -230,8 +227,8 @@ final class ActionFinder {
                 }
             }
         }
-        SpokenDate due = due(s, judgement, evidence);
-        return Optional.of(finding(s, s, taker, null, due, judgement, evidence));
+        hearDate(s, judgement, evidence);
+        return Optional.of(finding(s, s, taker, null, judgement, evidence));
     }
 
     private Finding finding(
@@ -239,7 +236,6 @@ final class ActionFinder {
             Sentence carrier,
             Person owner,
             Person addressee,
-            SpokenDate due,
             Judgement judgement,
             List<Evidence> evidence) {
         Person addressed = addressee != null ? addressee : addressee(carrier);
@@ -250,20 +246,19 @@ final class ActionFinder {
         return new Finding(
                 Kind.ACTION,
                 told.text(),
-                pointsBack && !Talk.isInFirstPerson(worded) ? worded.text() : null,
+                pointsBack && !worded.isInFirstPerson() ? worded.text() : null,
                 told.speaker(),
                 addressed,
                 owner,
-                due,
+                null,
                 null,
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence);
     }
 
-    /** The date said with the deed: in its sentence, or in the next one of the same breath. */
-    private SpokenDate due(Sentence s, Judgement judgement, List<Evidence> evidence) {
-        Sentence carrier = s;
+    /** A date said with the deed, in its sentence or in the next one of the same breath, makes it likelier. */
+    private void hearDate(Sentence s, Judgement judgement, List<Evidence> evidence) {
         if (s.dates().isEmpty()) {
             Sentence next = talk.after(s);
             boolean sameBreath = next != null
@@ -273,17 +268,11 @@ final class ActionFinder {
                             || next.plain().matches("(?:.*\\b)?(?:have (?:it|that|them)|by|done|for)\\b.*")
                                     && ActionCues.PROMISE.matches(next.plain()));
             if (!sameBreath) {
-                return null;
+                return;
             }
-            carrier = next;
             evidence.add(talk.evidence(next));
         }
-        SpokenDate date = carrier.dates().stream()
-                .filter(d -> d.words().matches("(?is)^(?:by|before|until|till|on|for)\\b.*"))
-                .findFirst()
-                .orElse(carrier.dates().getLast());
         judgement.favours(0.3, "date said");
-        return date;
     }
 
     private Sentence requestBefore(Sentence s) {

@@ -75,7 +75,9 @@ public record Finding(
         return evidence.getFirst().utterance();
     }
 
-    Finding with(
+    /** The same words of the same people with what else became known of them. */
+    public Finding with(
+            String newAbout,
             Person newOwner,
             SpokenDate newDue,
             double newCertainty,
@@ -84,7 +86,7 @@ public record Finding(
         return new Finding(
                 kind,
                 said,
-                about,
+                newAbout,
                 speaker,
                 addressee,
                 newOwner,

@@ -49,18 +49,15 @@ final class Gatherer {
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
-        Map<List<Integer>, Integer> byStart = new HashMap<>();
-        talk.sentences().forEach(s -> byStart.put(List.of(s.utterance(), s.start()), s.index()));
         for (Finding claim : claims) {
             if (claim.certainty() >= NotesFinder.MARKED) {
                 marked.put(claim.utterance(), claim);
             }
-            Evidence carrier = claim.evidence().getFirst();
-            Integer at = byStart.get(List.of(carrier.utterance(), carrier.start()));
-            if (at != null) {
-                claimed.computeIfAbsent(claim.kind(), k -> new HashMap<>())
-                        .merge(at, claim, (a, b) -> b.certainty() > a.certainty() ? b : a);
-            }
+            claimed.computeIfAbsent(claim.kind(), k -> new HashMap<>())
+                    .merge(
+                            talk.at(claim.evidence().getFirst()).index(),
+                            claim,
+                            (a, b) -> b.certainty() > a.certainty() ? b : a);
         }
     }
 
@@ -80,16 +77,16 @@ final class Gatherer {
         List<Finding> all = new ArrayList<>(marked.values());
         double[][] odds = judge.odds(sentences);
         for (int k = 0; k < Weights.KINDS.size(); k++) {
+            Kind kind = Weights.KINDS.get(k);
             double[] ofKind = new double[odds.length];
             for (int i = 0; i < odds.length; i++) {
                 ofKind[i] = odds[i][k];
-                Finding claim =
-                        claimed.getOrDefault(Weights.KINDS.get(k), Map.of()).get(i);
-                if (claim != null && claim.certainty() >= Thresholds.sure(claim.kind())) {
-                    ofKind[i] = Math.max(ofKind[i], Thresholds.drafting(Weights.KINDS.get(k)));
+                Finding claim = claim(kind, i);
+                if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
+                    ofKind[i] = Math.max(ofKind[i], Thresholds.drafting(kind));
                 }
             }
-            all.addAll(ofKind(Weights.KINDS.get(k), ofKind));
+            all.addAll(ofKind(kind, ofKind));
         }
         return all;
     }
@@ -152,9 +149,14 @@ final class Gatherer {
         return a.owner().equals(b.owner());
     }
 
+    /** What the rules claim of the sentence, or null. */
+    private Finding claim(Kind kind, int i) {
+        return claimed.getOrDefault(kind, Map.of()).get(i);
+    }
+
     /** What the rules found at the sentence, or would find if they knew that it carries the kind. */
     private Finding finding(Kind kind, int i) {
-        Finding claim = claimed.getOrDefault(kind, Map.of()).get(i);
+        Finding claim = claim(kind, i);
         if (claim != null) {
             return claim;
         }
@@ -172,7 +174,8 @@ final class Gatherer {
         evidence.addAll(other.evidence());
         Set<String> reasons = new LinkedHashSet<>(better.reasons());
         reasons.addAll(other.reasons());
-        return better.with(owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
+        return better.with(
+                better.about(), owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
     }
 
     private Finding told(Group group, double[] odds) {
@@ -191,15 +194,10 @@ final class Gatherer {
         }
         List<String> reasons = new ArrayList<>(finding.reasons());
         reasons.add("its words and the talk around it");
-        return new Finding(
-                finding.kind(),
-                finding.said(),
+        return finding.with(
                 finding.about() != null ? finding.about() : matter(finding, telling),
-                finding.speaker(),
-                finding.addressee(),
                 finding.owner(),
                 finding.kind() == Kind.ACTION ? dueOf(carrier, telling) : null,
-                finding.backing(),
                 Math.round(odds[carrier] * 100) / 100.0,
                 reasons,
                 evidence.stream().limit(MOST_EVIDENCE).toList());
@@ -221,7 +219,7 @@ final class Gatherer {
             Sentence s = talk.sentences().get(m);
             long adds = s.content().stream().filter(w -> !said.contains(w)).count();
             boolean another = adds >= FEWEST_NEW_WORDS && Words.overlap(said, s.content()) < SAME_AGAIN;
-            boolean readable = !s.isThin() && (s.speaker() == finding.speaker() || !Talk.isInFirstPerson(s));
+            boolean readable = !s.isThin() && (s.speaker() == finding.speaker() || !s.isInFirstPerson());
             if (another && readable) {
                 return s.text();
             }

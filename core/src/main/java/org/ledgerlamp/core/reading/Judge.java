@@ -9,7 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -72,14 +71,7 @@ public final class Judge {
 
     /** For each sentence how likely it carries each kind, in the order of {@link Weights#KINDS}. */
     public double[][] odds(List<Weighable> sentences) {
-        double[][] first =
-                sentences.stream().map(s -> alone.odds(s.traits(), s.meaning())).toArray(double[][]::new);
-        double[][] second = new double[first.length][];
-        List<Weighable> placed = among(sentences, first);
-        for (int i = 0; i < second.length; i++) {
-            second[i] = among.odds(placed.get(i).traits(), placed.get(i).meaning());
-        }
-        return second;
+        return among.odds(among(sentences, alone.odds(sentences)));
     }
 
     /** The sentences with what the second step weighs: odds of their own and of those around them, shape and claims. */
@@ -91,17 +83,15 @@ public final class Judge {
                 int at = i + step;
                 for (int k = 0; k < Weights.KINDS.size(); k++) {
                     double odds = at < 0 || at >= first.length ? FLOOR : first[at][k] + FLOOR;
-                    traits.put(
-                            "odds:" + Weights.KINDS.get(k).name().toLowerCase(Locale.ROOT) + " " + step,
-                            Math.log(odds) * STRENGTH);
+                    traits.put("odds:" + Weights.KINDS.get(k).word() + " " + step, Math.log(odds) * STRENGTH);
                 }
             }
-            sentences.get(i).traits().forEach((trait, strength) -> {
+            Weighable s = sentences.get(i);
+            s.traits().forEach((trait, strength) -> {
                 if (trait.startsWith("is:") || trait.startsWith("claim:") || trait.startsWith("why:")) {
                     traits.put(trait, strength);
                 }
             });
-            Weighable s = sentences.get(i);
             placed.add(new Weighable(s.utterance(), s.text(), traits, new float[0]));
         }
         return placed;

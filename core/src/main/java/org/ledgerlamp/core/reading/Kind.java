@@ -1,5 +1,7 @@
 package org.ledgerlamp.core.reading;
 
+import java.util.Locale;
+
 /** What a line of minutes is. */
 public enum Kind {
     DECISION("Decisions"),
@@ -14,6 +16,11 @@ public enum Kind {
 
     Kind(String heading) {
         this.heading = heading;
+    }
+
+    /** The kind as one word in small letters, as files and traits name it. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** The heading under which lines of this kind stand. */

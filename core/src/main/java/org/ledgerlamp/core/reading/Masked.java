@@ -14,11 +14,11 @@ import org.ledgerlamp.core.people.Person;
  * become signs. "Ana sends 40 by Friday" and "Tom sends 3 by Monday" read the same.
  */
 final class Masked {
-    static final String PERSON = "@person";
-    static final String NUMBER = "@number";
-    static final String ORDINAL = "@ordinal";
-    static final String DAY = "@day";
-    static final String MONTH = "@month";
+    private static final String PERSON = "@person";
+    private static final String NUMBER = "@number";
+    private static final String ORDINAL = "@ordinal";
+    private static final String DAY = "@day";
+    private static final String MONTH = "@month";
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+(?:'[\\p{L}]+)?|[?,]");
     private static final Set<String> NUMBERS = Set.of(

@@ -19,17 +19,13 @@ final class PointFinder {
     private static final double SAME = 0.7;
 
     private final Talk talk;
-    private final Set<String> taken = new HashSet<>();
+    private final Set<Integer> taken = new HashSet<>();
     private final Map<String, Integer> frequency = new HashMap<>();
 
     PointFinder(Talk talk, List<Finding> findings) {
         this.talk = talk;
-        findings.forEach(f -> f.evidence().forEach(e -> taken.add(key(e.utterance(), e.start()))));
+        findings.forEach(f -> f.evidence().forEach(e -> taken.add(talk.at(e).index())));
         talk.sentences().forEach(s -> s.content().forEach(w -> frequency.merge(w, 1, Integer::sum)));
-    }
-
-    private static String key(int utterance, int start) {
-        return utterance + ":" + start;
     }
 
     /** The points of one topic in order of speech, at most {@code share} of its sentences. */
@@ -57,17 +53,10 @@ final class PointFinder {
         }
         return chosen.stream()
                 .sorted(Comparator.comparingInt(Sentence::index))
-                .map(s -> new Finding(
+                .map(s -> Finding.told(
                         Kind.POINT,
-                        s.text(),
-                        null,
-                        s.speaker(),
-                        null,
-                        null,
-                        null,
-                        null,
-                        0.5,
-                        List.of("carries what the topic turns on"),
+                        s,
+                        new Judgement().favours(0.5, "carries what the topic turns on"),
                         List.of(talk.evidence(s))))
                 .toList();
     }
@@ -78,7 +67,7 @@ final class PointFinder {
                 && words >= SHORTEST
                 && words <= LONGEST
                 && s.content().size() >= 3
-                && !taken.contains(key(s.utterance(), s.start()))
+                && !taken.contains(s.index())
                 && !Deeds.isWithinTheMeeting(s.plain());
     }
 

@@ -35,6 +35,9 @@ record Sentence(
     private static final Pattern POINTING =
             Pattern.compile("(?<![\\p{L}'])(?:it|that|this|them|those|these|one|ones|there)(?![\\p{L}])");
 
+    private static final Pattern FIRST_PERSON =
+            Pattern.compile("(?<![\\p{L}'])(?:i|i'(?:ll|m|ve|d)|me|my|mine)(?![\\p{L}'])");
+
     boolean isQuestion() {
         return text.endsWith("?");
     }
@@ -42,6 +45,11 @@ record Sentence(
     /** Whether the sentence says next to nothing: it can settle something only by pointing back. */
     boolean isBare() {
         return content.size() < 2;
+    }
+
+    /** Whether somebody speaks of themselves: beside another's words that would be taken for the other. */
+    boolean isInFirstPerson() {
+        return FIRST_PERSON.matcher(plain).find();
     }
 
     /** Whether the sentence points at something said before instead of naming it. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.regex.Pattern;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Words;
@@ -20,13 +19,11 @@ import org.ledgerlamp.core.time.SpokenDates;
 
 /** A source laid out in sentences, each with its speaker, ready for the finders. */
 final class Talk {
-    private static final Pattern FIRST_PERSON =
-            Pattern.compile("(?<![\\p{L}'])(?:i|i'(?:ll|m|ve|d)|me|my|mine)(?![\\p{L}'])");
-
     private final Source source;
     private final MeetingFacts meeting;
     private final List<Sentence> sentences = new ArrayList<>();
     private final int[] firstSentence;
+    private final Map<List<Integer>, Sentence> byPlace = new HashMap<>();
     private final Map<String, Person> speakers = new HashMap<>();
 
     Talk(Source source, MeetingFacts meeting) {
@@ -49,6 +46,7 @@ final class Talk {
             }
         }
         firstSentence[source.utterances().size()] = sentences.size();
+        sentences.forEach(s -> byPlace.put(place(s.utterance(), s.start()), s));
     }
 
     private Sentence sentence(Utterance u, Span span, Mentions mentions) {
@@ -132,9 +130,13 @@ final class Talk {
         return s.index() + 1 == sentences.size() ? null : sentences.get(s.index() + 1);
     }
 
-    /** Whether somebody speaks of themselves: beside another's words that would be taken for the other. */
-    static boolean isInFirstPerson(Sentence s) {
-        return FIRST_PERSON.matcher(s.plain()).find();
+    /** The sentence that {@code evidence} of this talk quotes. */
+    Sentence at(Evidence evidence) {
+        return byPlace.get(place(evidence.utterance(), evidence.start()));
+    }
+
+    private static List<Integer> place(int utterance, int start) {
+        return List.of(utterance, start);
     }
 
     Evidence evidence(Sentence s) {

@@ -1,11 +1,9 @@
 package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -15,8 +13,7 @@ import java.util.regex.Pattern;
  * words around it, its shape and place, and what the rules claim of it. {@link Weights} weighs them.
  *
  * <p>Names begin with their family: {@code w:} own words, {@code n: p: N: P:} words of the next and the previous
- * speaker and of the same speaker after and before, {@code is:} shape and place, {@code says:} cues, {@code claim:} and
- * {@code why:} what the rules found.
+ * speaker and of the same speaker after and before, {@code is:} shape and place, {@code claim:} and {@code why:} what the rules found.
  */
 public final class Traits {
     private static final double OWN_WORDS = 4;
@@ -168,17 +165,11 @@ public final class Traits {
     }
 
     private void addClaims(List<Finding> claims) {
-        Map<List<Integer>, Integer> byStart = new HashMap<>();
-        talk.sentences().forEach(s -> byStart.put(List.of(s.utterance(), s.start()), s.index()));
         for (Finding claim : claims) {
-            String kind = claim.kind().name().toLowerCase(Locale.ROOT);
+            String kind = claim.kind().word();
             for (int i = 0; i < claim.evidence().size(); i++) {
-                Evidence e = claim.evidence().get(i);
-                Integer at = byStart.get(List.of(e.utterance(), e.start()));
-                if (at == null) {
-                    continue;
-                }
-                Map<String, Double> traits = all.get(at);
+                Map<String, Double> traits =
+                        all.get(talk.at(claim.evidence().get(i)).index());
                 traits.merge("claim:" + kind + (i == 0 ? "" : ", beside"), claim.certainty(), Math::max);
                 if (i == 0) {
                     claim.reasons().forEach(r -> traits.put("why:" + kind + ", " + r, 0.5));

@@ -22,17 +22,20 @@ public final class Weights {
     public static final List<Kind> KINDS =
             List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
 
-    private static final String BIAS = "bias";
-    private static final String DIMENSION = "v:";
-    private static final double VECTOR = 6;
+    /** The trait that every sentence has. */
+    public static final String BIAS = "bias";
+    /** Before the number of a dimension: the trait that stands for it. */
+    public static final String DIMENSION = "v:";
+    /** How strongly a sentence's vector counts beside its traits: each of its numbers is taken times this. */
+    public static final double VECTOR = 6;
 
     private final Map<String, double[]> byTrait;
     private final double[][] vector = new double[SentenceVectors.SIZE][KINDS.size()];
     private final double[] bias;
 
     /**
-     * @param byTrait for each trait its weight by kind, in the order of {@link #KINDS}; {@code v:0} to {@code v:383} stand
-     *     for the numbers of the sentence's vector, {@code bias} for what every sentence has
+     * @param byTrait for each trait its weight by kind, in the order of {@link #KINDS}; {@link #DIMENSION} and {@link #BIAS}
+     *     among them
      */
     public Weights(Map<String, double[]> byTrait) {
         this.byTrait = new HashMap<>(byTrait);
@@ -65,7 +68,7 @@ public final class Weights {
 
     /** Writes a line a trait, sorted by name, the weights by kind after it to a thousandth, parted by tabs. */
     public void write(Writer to) throws IOException {
-        to.write("# trait\tdecision\taction\tquestion\trisk\thighlight\tlowlight\n");
+        to.write("# trait\t" + KINDS.stream().map(Kind::word).collect(Collectors.joining("\t")) + "\n");
         for (Map.Entry<String, double[]> entry : new TreeMap<>(byTrait).entrySet()) {
             long[] thousandths = Arrays.stream(entry.getValue())
                     .mapToLong(weight -> Math.round(weight * 1000))
@@ -79,20 +82,16 @@ public final class Weights {
         }
     }
 
-    /** How strongly a sentence's vector counts beside its traits: each of its numbers is taken times this. */
-    public static double vectorStrength() {
-        return VECTOR;
+    /** {@link #odds(Weighable)} of each sentence. */
+    public double[][] odds(List<Weighable> sentences) {
+        return sentences.stream().map(this::odds).toArray(double[][]::new);
     }
 
-    /**
-     * How likely a sentence carries each kind, in the order of {@link #KINDS}, each between 0 and 1.
-     *
-     * @param traits of the sentence
-     * @param meaning its vector, see {@link SentenceVectors}
-     */
-    public double[] odds(Map<String, Double> traits, float[] meaning) {
+    /** How likely {@code sentence} carries each kind, in the order of {@link #KINDS}, each between 0 and 1. */
+    public double[] odds(Weighable sentence) {
+        float[] meaning = sentence.meaning();
         double[] sum = bias.clone();
-        for (Map.Entry<String, Double> trait : traits.entrySet()) {
+        for (Map.Entry<String, Double> trait : sentence.traits().entrySet()) {
             double[] row = byTrait.get(trait.getKey());
             if (row != null) {
                 for (int k = 0; k < sum.length; k++) {

@@ -80,7 +80,7 @@ public final class SpokenDates {
         rule("(?:first\\s+thing\\s+)?in\\s+the\\s+morning(?=\\s*(?:[.,;]|$|before\\b|and\\b))", (m, c) -> c.today()
                 .plusDays(1));
         rule(
-                "(?:(?:close|end)\\s+of\\s+(?:play|business|(?:the\\s+)?day)|noon|lunchtime|first\\s+thing)\\s+tomorrow",
+                "(?:(?:close|end)\\s+of\\s+(?:play|business|(?:the\\s+)?day)|noon|lunchtime)\\s+tomorrow",
                 (m, c) -> c.today().plusDays(1));
         rule("(?:first\\s+thing\\s+)?(?<!day after )tomorrow" + PART, (m, c) -> c.today()
                 .plusDays(1));
@@ -120,10 +120,7 @@ public final class SpokenDates {
                 (m, c) -> c.comingInMonth(Month.DECEMBER, 25));
         rule(
                 "(?:in|by|of)\\s+the\\s+(?<n>first|second|third|fourth|last)\\s+quarter",
-                (m, c) -> c.endOfQuarter(
-                        m.group("n").equalsIgnoreCase("fourth") || m.group("n").equalsIgnoreCase("last")
-                                ? 4
-                                : number(m, "n")));
+                (m, c) -> c.endOfQuarter(m.group("n").equalsIgnoreCase("last") ? 4 : number(m, "n")));
         rule("(?:before|by)\\s+the\\s+weekend", (m, c) -> c.endOfWeek());
         rule("the\\s+morn(?!['’\\p{L}])", (m, c) -> c.today().plusDays(1));
         rule("(?:as\\s+soon\\s+as\\s+possible|asap|(?<!\\bas\\s)soon)", (m, c) -> null);
