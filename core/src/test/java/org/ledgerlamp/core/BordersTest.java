@@ -15,11 +15,22 @@ class BordersTest {
             .importPackages("org.ledgerlamp.core");
 
     @Test
-    void the_core_knows_the_language_and_json_and_nothing_else() {
+    void the_core_knows_the_language_file_formats_and_the_sentence_model_and_nothing_else() {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("org.ledgerlamp.core..", "java..", "tools.jackson..", "ai.onnxruntime..")
+                .resideInAnyPackage(
+                        "org.ledgerlamp.core..",
+                        "java..",
+                        "javax.swing.text..",
+                        "tools.jackson..",
+                        "ai.onnxruntime..",
+                        "org.jsoup..",
+                        "org.apache.pdfbox..",
+                        "jakarta.mail..",
+                        "biweekly..",
+                        "ezvcard..",
+                        "org.apache.commons.csv..")
                 .check(CORE);
     }
 

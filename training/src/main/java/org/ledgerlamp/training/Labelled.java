@@ -4,9 +4,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.reading.Kind;
@@ -29,7 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
  * @param source what was said, or noted where there is no transcript
  * @param notes what was noted beside a transcript, or null
  * @param sentences as the reader sees them
- * @param carriers for each kind and each label of it, the sentences that carry it, by index
+ * @param carriers for each column of {@link Weights#COLUMNS} and each label of it, the sentences that carry it, by index
  */
 record Labelled(
         Path folder,
@@ -38,7 +38,7 @@ record Labelled(
         Source source,
         Source notes,
         List<Weighable> sentences,
-        Map<Kind, List<List<Integer>>> carriers) {
+        List<List<List<Integer>>> carriers) {
 
     /** The same meeting seen otherwise. */
     Labelled with(List<Weighable> others) {
@@ -70,17 +70,37 @@ record Labelled(
         List<List<String>> words =
                 sentences.stream().map(s -> Quotes.words(s.text())).toList();
         JsonNode gold = JsonMapper.shared().readTree(Files.readString(folder.resolve("gold.json")));
-        Map<Kind, List<List<Integer>>> carriers = new EnumMap<>(Kind.class);
-        for (Kind kind : Weights.KINDS) {
-            List<List<Integer>> ofKind = new ArrayList<>();
-            for (JsonNode label : gold.path(kind.word() + "s")) {
-                List<String> quotes = new ArrayList<>();
-                label.path("quotes").forEach(q -> quotes.add(q.asString()));
-                ofKind.add(Quotes.covered(quotes, words));
-            }
-            carriers.put(kind, ofKind);
+        List<List<List<Integer>>> carriers = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            carriers.add(carriers(gold.path(kind == Kind.POINT ? "keyPoints" : kind.word() + "s"), words));
         }
+        carriers.add(turns(gold.path("topics"), words));
         return new Labelled(folder, author(folder), meeting, source, notes(folder), sentences, carriers);
+    }
+
+    private static List<List<Integer>> carriers(JsonNode labels, List<List<String>> words) {
+        List<List<Integer>> carriers = new ArrayList<>();
+        for (JsonNode label : labels) {
+            List<String> quotes = new ArrayList<>();
+            label.path("quotes").forEach(q -> quotes.add(q.asString()));
+            carriers.add(Quotes.covered(quotes, words));
+        }
+        return carriers;
+    }
+
+    /** The sentence that opens each topic but the first, with which nothing turns. */
+    private static List<List<Integer>> turns(JsonNode topics, List<List<String>> words) {
+        List<List<Integer>> turns = new ArrayList<>();
+        for (JsonNode topic : topics) {
+            List<String> opening = Quotes.words(topic.path("startsAt").asString());
+            IntStream.range(0, words.size())
+                    .boxed()
+                    .max(Comparator.comparingInt((Integer i) -> Quotes.longestRun(opening, words.get(i)))
+                            .thenComparing(Comparator.reverseOrder()))
+                    .filter(i -> i > 0)
+                    .ifPresent(i -> turns.add(List.of(i)));
+        }
+        return turns;
     }
 
     private static Source source(Path folder) throws IOException {

@@ -87,17 +87,17 @@ final class Rows {
     }
 
     /** The fitted columns as weights by trait. */
-    Weights named(List<double[]> byKind) {
+    Weights named(List<double[]> byColumn) {
         Map<String, double[]> weights = new HashMap<>();
-        columnOf.forEach((trait, column) -> weights.put(trait, across(byKind, column)));
+        columnOf.forEach((trait, column) -> weights.put(trait, across(byColumn, column)));
         for (int d = 0; d < columns() - columnOf.size(); d++) {
-            weights.put(Weights.DIMENSION + d, across(byKind, columnOf.size() + d));
+            weights.put(Weights.DIMENSION + d, across(byColumn, columnOf.size() + d));
         }
-        weights.put(Weights.BIAS, across(byKind, columns()));
+        weights.put(Weights.BIAS, across(byColumn, columns()));
         return new Weights(weights);
     }
 
-    private static double[] across(List<double[]> byKind, int column) {
-        return byKind.stream().mapToDouble(w -> w[column]).toArray();
+    private static double[] across(List<double[]> byColumn, int column) {
+        return byColumn.stream().mapToDouble(w -> w[column]).toArray();
     }
 }

@@ -53,8 +53,8 @@ class LearningTest {
 
         Labelled unseen = meetings.getLast();
         double[][] odds = judge.odds(unseen.sentences());
-        int action = Weights.KINDS.indexOf(Kind.ACTION);
-        List<Integer> labelled = unseen.carriers().get(Kind.ACTION).getFirst();
+        int action = Weights.column(Kind.ACTION);
+        List<Integer> labelled = unseen.carriers().get(action).getFirst();
 
         assertThat(labelled).hasSize(1);
         int carrier = labelled.getFirst();

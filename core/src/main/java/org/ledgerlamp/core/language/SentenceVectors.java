@@ -124,6 +124,11 @@ public final class SentenceVectors {
         return unit;
     }
 
+    /** How rare a word in small letters is in English, between 0 ("the") and 1 (hardly ever written). */
+    public double rarity(String word) {
+        return pieces.rarity(word);
+    }
+
     /** How alike two vectors of length one are: 1 where they point the same way, about 0.5 where unrelated. */
     public static double likeness(float[] a, float[] b) {
         double sum = 0;

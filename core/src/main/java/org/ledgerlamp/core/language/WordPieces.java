@@ -24,6 +24,7 @@ final class WordPieces {
     private final int unknown;
     private final int first;
     private final int last;
+    private final int commonest;
 
     /** @param json the model's {@code tokenizer.json} */
     WordPieces(InputStream json) {
@@ -42,6 +43,17 @@ final class WordPieces {
         unknown = vocabulary.get("[UNK]");
         first = vocabulary.get("[CLS]");
         last = vocabulary.get("[SEP]");
+        commonest = vocabulary.get("the");
+    }
+
+    /**
+     * How rare a word in small letters is in English, between 0 ("the") and 1 (not among the thirty thousand
+     * commonest): the vocabulary is sorted by frequency.
+     */
+    double rarity(String word) {
+        Integer id = vocabulary.get(word);
+        double rank = id == null ? vocabulary.size() : Math.max(1.0, id - (double) commonest);
+        return Math.min(1, Math.log(rank) / Math.log(vocabulary.size() - (double) commonest));
     }
 
     /** The numbers of the pieces of {@code text}, begin and end marks included, at most {@code most} of them. */

@@ -2,18 +2,18 @@ package org.ledgerlamp.core.minutes;
 
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
-    BRIEF(0.1),
-    STANDARD(0.25),
-    FULL(0.5);
+    BRIEF(0.22),
+    STANDARD(0.14),
+    FULL(0.07);
 
-    private final double pointShare;
+    private final double leastPoint;
 
-    Detail(double pointShare) {
-        this.pointShare = pointShare;
+    Detail(double leastPoint) {
+        this.leastPoint = leastPoint;
     }
 
-    /** The share of a topic's sentences that may become points, 0 to 1. */
-    public double pointShare() {
-        return pointShare;
+    /** How likely a sentence must be a point to be kept, 0 to 1. */
+    public double leastPoint() {
+        return leastPoint;
     }
 }

@@ -33,7 +33,7 @@ public final class Drafter {
      * @param notes notes typed beside the transcript, or null
      */
     public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template) {
-        Reader reader = new Reader(judge, template.detail().pointShare());
+        Reader reader = new Reader(judge, template.detail().leastPoint());
         Reading reading = reader.read(source, meeting);
         List<Finding> findings =
                 notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, meeting));

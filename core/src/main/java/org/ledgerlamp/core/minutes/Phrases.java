@@ -11,31 +11,22 @@ import org.ledgerlamp.core.reading.Fillers;
 final class Phrases {
     private static final int MOST_WORDS = 30;
     private static final int MOST_WORDS_BESIDE = 18;
+    /** Words that mean something unless a stop follows: "No, we keep it", but "No diesel on Mondays". */
+    private static final String STOPPED =
+            "(?:no|right|good|fine|great|sure|sorry|perfect|grand|lovely|agreed|wait|thanks|thank you|em|mate|like|also|plus|actually|honestly|okay then)(?=\\s*[,.:;!…-])";
+
     private static final Pattern OPENER = Pattern.compile(
-            "^(?:(?:so|yeah|yes|yep|aye|no|okay|ok|right|well|and|but|then|now|oh|ah|look|listen|anyway|actually|alright|all right|fine|good|great|sure|sorry|honestly|also|plus|because|cos|i think|i mean|i guess|i suppose|you know|to be fair|the thing is|as i say|as i said|like|basically|obviously|hopefully|mind you|righto|grand|lovely|perfect|thanks|thank you|agreed)(?![\\p{L}'’])[,.:;!…-]*\\s*)+",
+            "^(?:(?:" + STOPPED
+                    + "|so|yeah|yes|yep|aye|okay|ok|well|and|but|then|now|oh|ah|look|listen|anyway|alright|all right|because|cos|i think|i mean|i guess|i suppose|i reckon|i believe|i'd say|i would say|i suspect|i must say|you know|to be fair|in fairness|the thing is|as i say|as i said|basically|obviously|hopefully|mind you|righto|hang on|hold on|touch wood|if nobody minds|by the way)(?![\\p{L}'’])[,.:;!…-]*\\s*)+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern REPEATED =
             Pattern.compile("(?<![\\p{L}\\p{N}])(\\p{L}+)(?:,?\\s+\\1)+(?![\\p{L}\\p{N}'’])", Pattern.CASE_INSENSITIVE);
     private static final Pattern CLAUSE_END =
             Pattern.compile(",\\s|;\\s|\\s[–—-]\\s|\\s(?=(?:because|cos|which|although|but|and then|so that|so)\\s)");
-    private static final List<String[]> FIRST_PERSON = List.of(
-            new String[] {"I've", "@ has"},
-            new String[] {"I'm", "@ is"},
-            new String[] {"I'll", "@ will"},
-            new String[] {"I'd", "@ would"},
-            new String[] {"I am", "@ is"},
-            new String[] {"I have", "@ has"},
-            new String[] {"I do", "@ does"},
-            new String[] {"I don't", "@ does not"},
-            new String[] {
-                "I (think|know|need|want|see|hope|say|agree|like|guess|suspect|expect|mean|believe|prefer|suggest|propose|recommend|reckon|worry|doubt|wonder|feel|remember|understand)",
-                "@ $1s"
-            },
-            new String[] {"I", "@"},
-            new String[] {"me", "@"},
-            new String[] {"my", "@'s"},
-            new String[] {"mine", "@'s"},
-            new String[] {"myself", "@"});
+    /** What only says that it is the speaker who says so. */
+    private static final Pattern HEDGE = Pattern.compile(
+            ",?\\s(?:I['’]d say|I would say|I suppose|I guess|I must say|I have to say|touch wood|please God|to be honest|in fairness|as I say|as I said),?(?=\\s|$)",
+            Pattern.CASE_INSENSITIVE);
 
     private Phrases() {}
 
@@ -44,7 +35,7 @@ final class Phrases {
         String text = Fillers.removed(said);
         text = REPEATED.matcher(text).replaceAll("$1");
         String opened = OPENER.matcher(text).replaceFirst("");
-        text = opened.isBlank() ? text : opened;
+        text = HEDGE.matcher(opened.isBlank() ? text : opened).replaceAll("");
         return text.replaceAll("[\\s.,;:!…-]+$", "").strip();
     }
 
@@ -60,32 +51,6 @@ final class Phrases {
         return result;
     }
 
-    /** "I", "me", "my" turned into the speaker's name; unchanged where the speaker is not known. */
-    static String thirdPerson(String text, Person speaker) {
-        if (speaker == null) {
-            return text;
-        }
-        String result = text.replace('’', '\'');
-        for (String[] turn : FIRST_PERSON) {
-            result = Pattern.compile(
-                            "(?<![\\p{L}\\p{N}'])" + turn[0] + "(?![\\p{L}\\p{N}'])",
-                            turn[0].startsWith("I") ? 0 : Pattern.CASE_INSENSITIVE)
-                    .matcher(result)
-                    .replaceAll(turn[1].replace("@", Matcher.quoteReplacement(speaker.name())));
-        }
-        return result.replaceAll("(?<=\\p{L})'s's", "'s");
-    }
-
-    /** "you" and "your" turned into the name of the one addressed; unchanged where nobody is. */
-    static String addressed(String text, Person addressee) {
-        if (addressee == null) {
-            return text;
-        }
-        return text.replace('’', '\'')
-                .replaceAll("(?i)(?<![\\p{L}'])your(?![\\p{L}'])", Matcher.quoteReplacement(addressee.name()) + "'s")
-                .replaceAll("(?i)(?<![\\p{L}'])you(?![\\p{L}'])", Matcher.quoteReplacement(addressee.name()));
-    }
-
     /** At most thirty words or so, cut where a clause ends. */
     static String shortened(String text) {
         return shortened(text, MOST_WORDS);
@@ -96,7 +61,8 @@ final class Phrases {
         return shortened(text, MOST_WORDS_BESIDE);
     }
 
-    private static String shortened(String text, int most) {
+    /** At most {@code most} words or so, cut where a clause ends. */
+    static String shortened(String text, int most) {
         String[] words = text.split("\\s+");
         if (words.length <= most) {
             return text;

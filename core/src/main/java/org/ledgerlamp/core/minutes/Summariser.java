@@ -2,28 +2,39 @@ package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Reading;
 import org.ledgerlamp.core.reading.Topic;
 
-/** Sums a meeting up from its own lines: what was settled, what is to be done, what gives concern, what it was about. */
+/**
+ * Sums a meeting up from its own lines: what was settled, the best and the worst of the news, what gives concern, who
+ * has how much to do, and what it was about.
+ */
 final class Summariser {
-    private static final int MOST_DECISIONS = 4;
-    private static final int MOST_TOPICS = 12;
+    private static final int MOST_DECISIONS = 3;
+    private static final int MOST_TOPICS = 14;
+    private static final int WORDS_OF_A_LINE = 14;
 
     private Summariser() {}
 
     static Summary of(Reading reading, List<Line> lines) {
-        List<Line> told = new ArrayList<>(best(lines, Kind.DECISION, MOST_DECISIONS));
-        for (Kind kind : List.of(Kind.HIGHLIGHT, Kind.LOWLIGHT, Kind.RISK)) {
-            told.addAll(best(lines, kind, 1));
+        List<Line> told = new ArrayList<>();
+        List<String> sentences = new ArrayList<>();
+        List<Line> decisions = best(lines, Kind.DECISION, MOST_DECISIONS);
+        if (!decisions.isEmpty()) {
+            told.addAll(decisions);
+            sentences.add(told(decisions.size() == 1 ? "Decided" : "Decided, among others", lines, decisions));
         }
-        List<String> sentences = new ArrayList<>(told.stream().map(Line::text).toList());
-        long actions = lines.stream().filter(l -> l.kind() == Kind.ACTION).count();
-        if (actions > 0) {
-            sentences.add(actions == 1 ? "One action was taken on." : actions + " actions were taken on.");
+        addBest("Good news", Kind.HIGHLIGHT, lines, told, sentences);
+        addBest("Bad news", Kind.LOWLIGHT, lines, told, sentences);
+        addBest("At risk", Kind.RISK, lines, told, sentences);
+        String actions = actions(lines);
+        if (!actions.isEmpty()) {
+            sentences.add(actions);
         }
         List<String> titles = reading.topics().stream()
                 .map(Topic::title)
@@ -38,11 +49,55 @@ final class Summariser {
         }
         List<Evidence> evidence =
                 told.stream().map(l -> l.evidence().getFirst()).toList();
-        String oneLine = best(lines, Kind.DECISION, 1).stream()
+        return new Summary(oneLine(lines, sentences), String.join(" ", sentences), evidence);
+    }
+
+    private static String oneLine(List<Line> lines, List<String> sentences) {
+        return best(lines, Kind.DECISION, 1).stream()
                 .map(Line::text)
                 .findFirst()
                 .orElse(sentences.getLast());
-        return new Summary(oneLine, String.join(" ", sentences), evidence);
+    }
+
+    private static void addBest(String what, Kind kind, List<Line> lines, List<Line> told, List<String> sentences) {
+        List<Line> best = best(lines, kind, 1);
+        if (!best.isEmpty() && told.stream().noneMatch(l -> restsOnTheSame(l, best.getFirst()))) {
+            told.addAll(best);
+            sentences.add(told(what, lines, best));
+        }
+    }
+
+    private static boolean restsOnTheSame(Line a, Line b) {
+        return a.evidence().getFirst().quote().equals(b.evidence().getFirst().quote());
+    }
+
+    /** "Decided: one thing; another." */
+    private static String told(String what, List<Line> lines, List<Line> chosen) {
+        boolean all = chosen.size()
+                == lines.stream()
+                        .filter(l -> l.kind() == chosen.getFirst().kind())
+                        .count();
+        List<String> said = chosen.stream()
+                .map(l -> Phrases.shortened(l.text().replaceAll("[.;]+$", ""), WORDS_OF_A_LINE))
+                .toList();
+        return (all ? what.replace(", among others", "") : what) + ": " + Phrases.sentence(String.join("; ", said));
+    }
+
+    /** "Three actions: Mira Voss 2, open 1." */
+    private static String actions(List<Line> lines) {
+        Map<String, Integer> byOwner = new LinkedHashMap<>();
+        lines.stream()
+                .filter(l -> l.kind() == Kind.ACTION)
+                .forEach(l -> byOwner.merge(l.owner() == null ? "nobody yet" : l.owner(), 1, Integer::sum));
+        int all = byOwner.values().stream().mapToInt(Integer::intValue).sum();
+        if (all == 0) {
+            return "";
+        }
+        List<String> owners = byOwner.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, Integer> e) -> -e.getValue()))
+                .map(e -> e.getKey() + (e.getValue() > 1 ? " " + e.getValue() : ""))
+                .toList();
+        return (all == 1 ? "One action" : all + " actions") + ": " + String.join(", ", owners) + ".";
     }
 
     /** The most certain lines of a kind, in order of speech. */

@@ -1,8 +1,9 @@
 package org.ledgerlamp.core.minutes;
 
-import java.util.List;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.MeetingFacts;
@@ -12,113 +13,118 @@ import org.ledgerlamp.core.reading.MeetingFacts;
  * outcome first. Numbers, names and terms stay exactly as said.
  */
 final class Wording {
-    private static final Pattern FIRST_PERSON_DEED = Pattern.compile(
-            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|I will|I shall|I['’]m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern SECOND_PERSON_DEED = Pattern.compile(
-            ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern WANTED_DEED = Pattern.compile(
-            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern SETTLING = Pattern.compile(
-            "^(?:(?:so|then|and|but)\\s+)*(?:let['’]s(?: just)?|shall we(?: just)?|(?:can|could|should) we(?: just)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?|I(?:['’]d| would) (?:say|suggest|propose)(?: that)?(?: we)?|I (?:suggest|propose|move)(?: that)?(?: we)?|we(?:['’]ll| will|['’]re going to)(?: just)?|we (?:could|should|might)|the decision is(?: to)?|(?:we['’]ve |we )?(?:agreed|decided)(?: (?:to|that))?[,:]?)\\s+",
+            "^(?:(?:so|then|and|but)\\s+)*(?:let['’]s(?: just)?|shall we(?: just)?|(?:can|could|should) we(?: just)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?|(?:I (?:think|reckon) )?we(?: should| could| might|['’]ll| will|['’]re going to)(?: just)?|I(?:['’]d| would) (?:say|suggest|propose)(?: that)?(?: we)?|I (?:suggest|propose|move)(?: that)?(?: we)?|my (?:feeling|view|sense|proposal|suggestion) is(?: that)?(?: we)?|the decision is(?: to)?|(?:we['’]ve |we )?(?:agreed|decided)(?: (?:to|that))?[,:]?)\\s+",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern ASKED_ROUND = Pattern.compile(
+            "^(?:do (?:we|you)|does (?:anyone|anybody|somebody)) (?:happen to )?know\\s+", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern ASIDE =
-            Pattern.compile("[,;]\\s+(?:(?:because|cos|and|so|as|but|since)\\s+)?I(?:['’](?:ll|m|ve|d))?\\s.*$");
-    private static final int FEWEST_WORDS_OF_A_DEED = 3;
+    /** Fewer words that carry meaning do not tell what a line is about. */
+    private static final int TELLING = 3;
 
-    /** The owner by name, then what is to be done: asked for, announced, or bare as in notes, but no report. */
-    private static final String OWNER_FIRST = "^(?:(?:get|have|ask|let|tell)\\s+%1$s\\s+(?:to\\s+)?"
-            + "|%1$s(?:['’]s|['’]ll)?\\s+(?:(?:to|will|can|could|should|must|has to|needs to|is going to)\\s+|(?!\\p{L}+(?:s|ed)\\s|is\\s|has\\s|had\\s|was\\s)))"
-            + "(?:also\\s+)?(.*)";
+    /** With as many, "it" needs no explaining. */
+    private static final int CLEAR = 4;
+
+    private static final int MOST_WORDS = 40;
+    private static final int MOST_BESIDE = 12;
 
     private final MeetingFacts meeting;
+    private final ThirdPerson person;
 
     Wording(MeetingFacts meeting) {
         this.meeting = meeting;
+        this.person = new ThirdPerson(meeting.roster());
     }
 
     String of(Finding finding) {
-        String said = Phrases.withoutVocative(Phrases.clean(finding.said()), meeting.roster());
+        String said = cleaned(finding.said());
+        String about = finding.about() == null ? null : cleaned(finding.about());
         return switch (finding.kind()) {
-            case ACTION -> action(finding, said);
-            case DECISION -> decision(finding, said);
-            default -> statement(finding, said);
+            case ACTION -> action(finding, said, about);
+            case DECISION -> decision(finding, said, about);
+            default -> statement(finding, said, about);
         };
     }
 
-    private String action(Finding finding, String said) {
-        String deed = deed(finding, said);
-        String named =
-                Phrases.addressed(Phrases.thirdPerson(withoutAsides(deed), finding.speaker()), finding.addressee());
-        String text = Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding);
-        if (finding.owner() == null) {
+    private String cleaned(String said) {
+        return Phrases.withoutVocative(Phrases.clean(said), meeting.roster());
+    }
+
+    private String action(Finding finding, String said, String about) {
+        Person owner = finding.owner();
+        boolean bySpeaker = owner != null && owner.equals(finding.speaker());
+        String words = said;
+        String deed = Deed.in(said, owner, bySpeaker);
+        if (deed == null && about != null) {
+            deed = Deed.in(about, owner, bySpeaker);
+            words = deed == null ? said : about;
+        }
+        boolean named = owner != null;
+        String matter = Deed.alone(deed == null ? words : deed);
+        String pointed = pointedOut(matter, words.equals(said) ? about : null);
+        String turned = person.turned(pointed, finding.speaker(), named && bySpeaker);
+        String text = Phrases.shortened(
+                person.addressed(turned, finding.addressee(), named && owner.equals(finding.addressee())));
+        text = text.replaceAll("\\?+$", "");
+        if (owner == null) {
             return Phrases.sentence(text);
         }
-        if (deed.equals(said)) {
-            return Phrases.sentence(ownerFirst(finding.owner(), text));
+        if (deed == null) {
+            return Phrases.sentence(owner.name() + ": " + lowerFirst(text));
         }
-        return Phrases.sentence(finding.owner().name() + " to " + lowerFirst(text));
+        boolean not = text.startsWith("not ");
+        return Phrases.sentence(owner.name() + (not ? " not to " + text.substring(4) : " to " + lowerFirst(text)));
     }
 
-    /** "I'll email her, I'll do it when I get home": what somebody adds about themselves is no part of the deed. */
-    private static String withoutAsides(String deed) {
-        String brief = ASIDE.matcher(deed).replaceFirst("");
-        return brief.split("\\s+").length >= FEWEST_WORDS_OF_A_DEED ? brief : deed;
+    /** "send them" with what "them" are behind it; unchanged where the words speak for themselves. */
+    private String pointedOut(String deed, String about) {
+        if (about == null || Words.content(deed).size() >= CLEAR) {
+            return deed;
+        }
+        Matcher pointer = Antecedent.POINTER.matcher(deed);
+        if (pointer.find()) {
+            Optional<String> thing = Antecedent.of(pointer.group(1), about);
+            if (thing.isPresent()) {
+                return deed.substring(0, pointer.end()) + " (" + thing.get() + ")" + deed.substring(pointer.end());
+            }
+        }
+        return Words.content(deed).size() >= TELLING
+                ? deed
+                : deed + "; " + lowerFirst(Phrases.shortened(matter(about), MOST_BESIDE));
     }
 
-    /** What "it" is, in brackets behind the deed; nothing where the deed speaks for itself. */
-    private String about(Finding finding) {
-        if (finding.about() == null) {
+    private String decision(Finding finding, String said, String about) {
+        String outcome = outcome(said);
+        String named = turned(finding, outcome.replaceAll("\\?+$", ""));
+        return Phrases.sentence(Phrases.shortened(named) + beside(finding, outcome, about));
+    }
+
+    private static String outcome(String said) {
+        String outcome = SETTLING.matcher(said).replaceFirst("");
+        return outcome.isBlank() ? said : outcome;
+    }
+
+    private String statement(Finding finding, String said, String about) {
+        return Phrases.sentence(Phrases.shortened(turned(finding, said)) + beside(finding, said, about));
+    }
+
+    private String turned(Finding finding, String text) {
+        return person.addressed(person.turned(text, finding.speaker(), false), finding.addressee(), false);
+    }
+
+    /** What else was said of the matter, behind a semicolon, where the line has room for it. */
+    private String beside(Finding finding, String said, String about) {
+        if (about == null) {
             return "";
         }
-        String matter = Phrases.withoutVocative(Phrases.clean(finding.about()), meeting.roster())
-                .replaceAll("[?.!]+$", "")
-                .replaceFirst("(?i)^(?:do (?:we|you)|does (?:anyone|anybody)) (?:happen to )?know\\s+", "");
-        String outcome = SETTLING.matcher(matter).replaceFirst("");
-        String told = Phrases.thirdPerson(outcome.isBlank() ? matter : outcome, finding.speaker());
-        return " (" + lowerFirst(Phrases.brief(told)) + ")";
+        String more = lowerFirst(Phrases.shortened(turned(finding, matter(about)), MOST_BESIDE));
+        boolean fits = Words.count(said) + Words.count(more) <= MOST_WORDS
+                || Words.content(said).size() < TELLING;
+        return fits ? "; " + more : "";
     }
 
-    /** What is to be done, from its verb on; the whole sentence where no pattern finds the verb. */
-    private static String deed(Finding finding, String said) {
-        boolean bySpeaker = finding.owner() != null && finding.owner().equals(finding.speaker());
-        for (Pattern pattern : bySpeaker
-                ? List.of(FIRST_PERSON_DEED, WANTED_DEED, SECOND_PERSON_DEED)
-                : List.of(SECOND_PERSON_DEED, WANTED_DEED, FIRST_PERSON_DEED)) {
-            Matcher m = pattern.matcher(said);
-            if (m.matches() && (pattern != FIRST_PERSON_DEED || bySpeaker)) {
-                return m.group(1);
-            }
-        }
-        return said;
-    }
-
-    private String ownerFirst(Person owner, String text) {
-        List<String> names = text.startsWith(owner.name())
-                ? List.of(owner.name())
-                : List.of(owner.name(), owner.firstName(), owner.initials());
-        for (String name : names) {
-            Matcher m = Pattern.compile(OWNER_FIRST.formatted(Pattern.quote(name)), Pattern.CASE_INSENSITIVE)
-                    .matcher(text);
-            if (m.matches()) {
-                return owner.name() + " to " + m.group(1);
-            }
-        }
-        return owner.name() + ": " + lowerFirst(text);
-    }
-
-    private String decision(Finding finding, String said) {
-        String outcome = SETTLING.matcher(said).replaceFirst("");
-        outcome = outcome.isBlank() ? said : outcome;
-        String named = Phrases.addressed(Phrases.thirdPerson(outcome, finding.speaker()), finding.addressee());
-        return Phrases.sentence(Phrases.shortened(named.replaceAll("\\?+$", "")) + about(finding));
-    }
-
-    private String statement(Finding finding, String said) {
-        return Phrases.sentence(Phrases.shortened(Phrases.thirdPerson(said, finding.speaker())) + about(finding));
+    private static String matter(String about) {
+        return outcome(ASKED_ROUND.matcher(about.replaceAll("[?.!]+$", "")).replaceFirst(""));
     }
 
     /** Begins in small letters, unless it begins with somebody's name or an acronym. */

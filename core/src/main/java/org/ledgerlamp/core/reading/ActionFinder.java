@@ -17,8 +17,10 @@ final class ActionFinder {
             "^(?:'s)?,?\\s*(?:and\\s+\\S+\\s+)?(?:(?:will|'ll|is going to|is to|are to|can|could|should|has to|needs to|must|'s going to|'s to|to)\\s+(?:also\\s+|just\\s+)?"
                     + Deeds.VERB + ")\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern VIA =
-            Pattern.compile("(?:get|have|let|ask|tell|want|need)\\s+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VIA = Pattern.compile("(?:get|have|let|want|need)\\s+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ASKED_TO = Pattern.compile("(?:ask|tell|remind)\\s+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MODAL =
+            Pattern.compile("(?<![\\p{L}'])(?:can|could|would|will|should)\\s+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern IMPERATIVE =
             Pattern.compile("^,?\\s*(?:please\\s+|just\\s+|then\\s+)?" + Deeds.VERB + "\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern FIRST_PERSON_SUBJECT =
@@ -50,7 +52,15 @@ final class ActionFinder {
     }
 
     private Optional<Finding> claimed(Sentence s) {
-        return best(promised(s), requested(s), assigned(s), wanted(s));
+        return best(promised(s), requested(s), assigned(s), wanted(s)).map(f -> forAnother(s, f));
+    }
+
+    /** Who says that somebody else is to, or that "you" will have it, does not promise their own and does: the owner set right. */
+    private Finding forAnother(Sentence s, Finding found) {
+        Person owner = Handovers.ownerIn(s, talk);
+        return owner == null || owner.equals(found.owner())
+                ? found
+                : found.with(found.about(), owner, found.due(), found.certainty(), found.reasons(), found.evidence());
     }
 
     /** What is to be done by {@code s}, taken that something is. */
@@ -66,6 +76,10 @@ final class ActionFinder {
 
     /** Whose doing it is where no turn of phrase says so: the speaker's own, the one named or the one spoken to. */
     private Person ownerOf(Sentence s, List<Evidence> evidence) {
+        Person other = Handovers.ownerIn(s, talk);
+        if (other != null) {
+            return other;
+        }
         if (!s.isQuestion() && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
             return s.speaker();
         }
@@ -171,15 +185,18 @@ final class ActionFinder {
     }
 
     private Optional<Finding> assigned(Sentence s) {
-        if (s.isQuestion() && !s.plain().startsWith("can ") && !s.plain().startsWith("could ")) {
+        if (s.isQuestion() && !s.plain().matches("(?:.*\\b)?(?:can|could|would|will) .*")) {
             return Optional.empty();
         }
         for (Mention mention : s.mentions()) {
             String before = s.text().substring(0, mention.start());
             String after = s.text().substring(mention.end());
             Judgement judgement = new Judgement();
-            boolean via = VIA.matcher(before).find() && after.matches("(?is)^\\s+(?:to\\s+)?\\S.*");
-            if (via) {
+            boolean via = VIA.matcher(before).find() && after.matches("(?is)^\\s+(?:to\\s+)?\\S.*")
+                    || ASKED_TO.matcher(before).find() && after.matches("(?is)^\\s+to\\s+\\S.*");
+            if (via
+                    || MODAL.matcher(before).find()
+                            && after.matches("(?is)^\\s+(?:\\p{L}+\\s+)?" + Deeds.VERB + "\\b.*")) {
                 judgement.favours(0.45, "assigned by name");
             } else if (THIRD_WILL.matcher(after).find()) {
                 judgement.favours(0.5, "said of a named person");
@@ -317,8 +334,10 @@ final class ActionFinder {
         for (Mention mention : s.mentions()) {
             String before = s.text().substring(0, mention.start()).strip();
             String after = s.text().substring(mention.end()).strip();
-            boolean opens = before.matches("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*")
-                    && after.startsWith(",");
+            boolean first = before.matches("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*");
+            // Automatic transcriptions write no commas: "ruth could you find out".
+            boolean asked = after.matches("(?i)(?:can|could|will|would) you\\b.*");
+            boolean opens = first && after.startsWith(",") || asked;
             boolean closes =
                     (before.endsWith(",") || before.isEmpty()) && after.matches("[,.?!]*(?:\\s*please[.?!]*)?");
             if ((opens || closes) && !mention.person().equals(s.speaker())) {

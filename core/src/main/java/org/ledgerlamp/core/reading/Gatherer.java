@@ -19,6 +19,9 @@ import org.ledgerlamp.core.time.SpokenDate;
  * what a recap repeats far off; the likeliest sentence carries it, the rules say who and when.
  */
 final class Gatherer {
+    private static final List<Kind> GATHERED =
+            List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
+
     private static final int CLOSE_UTTERANCES = 5;
     /** Actions stand closer together than matters do. */
     private static final int CLOSE_UTTERANCES_OF_ACTIONS = 3;
@@ -28,24 +31,29 @@ final class Gatherer {
     private static final int CLOSE_SENTENCES = 8;
     private static final double SAME_FAR_OFF = 0.85;
     private static final int MOST_EVIDENCE = 5;
+    private static final double NEARLY_AS_LIKELY = 0.8;
     private static final double TELLING = 0.3;
     private static final double SAME_AGAIN = 0.5;
     private static final int FEWEST_NEW_WORDS = 2;
 
     private final Talk talk;
     private final List<Weighable> sentences;
-    private final Judge judge;
+    private final double[][] odds;
     private final Map<Kind, Map<Integer, Finding>> claimed = new HashMap<>();
     private final Map<Integer, Finding> marked = new TreeMap<>();
     private final DecisionFinder decisions;
     private final ActionFinder actions;
     private final DueDates dueDates;
 
-    Gatherer(Talk talk, Judge judge) {
+    /**
+     * @param claims what the rules found
+     * @param sentences the talk's sentences as they were weighed
+     * @param odds how likely each carries each kind, see {@link Judge#odds}
+     */
+    Gatherer(Talk talk, List<Finding> claims, List<Weighable> sentences, double[][] odds) {
         this.talk = talk;
-        this.judge = judge;
-        List<Finding> claims = Claims.of(talk);
-        this.sentences = Weighable.of(talk, claims);
+        this.sentences = sentences;
+        this.odds = odds;
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
@@ -75,9 +83,8 @@ final class Gatherer {
     /** The findings of the talk, kind by kind; lines of notes with a mark are what their mark says and nothing else. */
     List<Finding> gather() {
         List<Finding> all = new ArrayList<>(marked.values());
-        double[][] odds = judge.odds(sentences);
-        for (int k = 0; k < Weights.KINDS.size(); k++) {
-            Kind kind = Weights.KINDS.get(k);
+        for (Kind kind : GATHERED) {
+            int k = Weights.column(kind);
             double[] ofKind = new double[odds.length];
             for (int i = 0; i < odds.length; i++) {
                 ofKind[i] = odds[i][k];
@@ -110,7 +117,26 @@ final class Gatherer {
                         group.finding = joined(group.finding, here);
                     }
                 });
+        if (kind == Kind.DECISION) {
+            groups.forEach(g -> lastStateFirst(g, odds));
+        }
         return groups.stream().map(g -> told(g, odds)).toList();
+    }
+
+    /** Of what was settled twice close by, the last state counts, where it is nearly as likely as the likeliest. */
+    private void lastStateFirst(Group group, double[] odds) {
+        int likeliest = group.members.getFirst();
+        int last = group.members.stream()
+                .filter(m -> odds[m] >= odds[likeliest] * NEARLY_AS_LIKELY)
+                .filter(m -> !talk.sentences().get(m).isThin()
+                        && !talk.sentences().get(m).isQuestion())
+                .max(Comparator.naturalOrder())
+                .orElse(likeliest);
+        if (last > likeliest) {
+            group.members.remove(Integer.valueOf(last));
+            group.members.addFirst(last);
+            group.finding = joined(finding(Kind.DECISION, last), group.finding);
+        }
     }
 
     private Group groupFor(int i, Finding here, List<Group> groups) {
@@ -184,6 +210,9 @@ final class Gatherer {
         Set<Evidence> evidence = new LinkedHashSet<>();
         List<Integer> telling = group.members.stream()
                 .filter(m -> odds[m] >= odds[carrier] * TELLING)
+                .filter(m -> m == carrier
+                        || finding.kind() != Kind.DECISION
+                        || !Traits.isOfThePast(talk.sentences().get(m)))
                 .limit(MOST_EVIDENCE - 1)
                 .toList();
         telling.forEach(m -> evidence.add(talk.evidence(talk.sentences().get(m))));
@@ -197,13 +226,16 @@ final class Gatherer {
         return finding.with(
                 finding.about() != null ? finding.about() : matter(finding, telling),
                 finding.owner(),
-                finding.kind() == Kind.ACTION ? dueOf(carrier, telling) : null,
+                finding.kind() == Kind.ACTION ? dueOf(finding, carrier, telling) : null,
                 Math.round(odds[carrier] * 100) / 100.0,
                 reasons,
                 evidence.stream().limit(MOST_EVIDENCE).toList());
     }
 
-    private SpokenDate dueOf(int carrier, List<Integer> telling) {
+    private SpokenDate dueOf(Finding finding, int carrier, List<Integer> telling) {
+        if (talk.source().isNotes()) {
+            return dueDates.of(talk.at(finding.evidence().getFirst()), List.of());
+        }
         return dueDates.of(
                 talk.sentences().get(carrier),
                 telling.stream()

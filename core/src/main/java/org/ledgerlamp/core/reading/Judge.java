@@ -22,8 +22,15 @@ public final class Judge {
     /** File of the weights of what is around it. */
     public static final String AMONG = "among.tsv";
 
+    /** Families of traits that the second step weighs as well. */
+    private static final List<String> PASSED_ON = List.of("is:", "claim:", "why:", Cohesion.FAMILY);
+
     private static final int REACH = 3;
+    /** How much the second step counts beside the first, 0 to 1: a mean of both errs less than either. */
+    private static final double SECOND_STEP = 0.6;
+
     private static final double STRENGTH = 0.5;
+    private static final int POINT = Weights.column(Kind.POINT);
     private static final double FLOOR = 1e-3;
 
     private final Weights alone;
@@ -69,9 +76,16 @@ public final class Judge {
         return among;
     }
 
-    /** For each sentence how likely it carries each kind, in the order of {@link Weights#KINDS}. */
+    /** For each sentence how likely it carries each kind or turns the talk, in the order of {@link Weights#KINDS}. */
     public double[][] odds(List<Weighable> sentences) {
-        return among.odds(among(sentences, alone.odds(sentences)));
+        double[][] first = alone.odds(sentences);
+        double[][] second = among.odds(among(sentences, first));
+        for (int i = 0; i < second.length; i++) {
+            for (int k = 0; k < second[i].length; k++) {
+                second[i][k] = Math.pow(first[i][k], 1 - SECOND_STEP) * Math.pow(second[i][k], SECOND_STEP);
+            }
+        }
+        return second;
     }
 
     /** The sentences with what the second step weighs: odds of their own and of those around them, shape and claims. */
@@ -81,14 +95,17 @@ public final class Judge {
             Map<String, Double> traits = new HashMap<>();
             for (int step = -REACH; step <= REACH; step++) {
                 int at = i + step;
-                for (int k = 0; k < Weights.KINDS.size(); k++) {
-                    double odds = at < 0 || at >= first.length ? FLOOR : first[at][k] + FLOOR;
-                    traits.put("odds:" + Weights.KINDS.get(k).word() + " " + step, Math.log(odds) * STRENGTH);
+                for (int k = 0; k < Weights.COLUMNS.size(); k++) {
+                    // That a neighbour is a point says nothing of a sentence.
+                    if (step == 0 || k != POINT) {
+                        double odds = at < 0 || at >= first.length ? FLOOR : first[at][k] + FLOOR;
+                        traits.put("odds:" + Weights.COLUMNS.get(k) + " " + step, Math.log(odds) * STRENGTH);
+                    }
                 }
             }
             Weighable s = sentences.get(i);
             s.traits().forEach((trait, strength) -> {
-                if (trait.startsWith("is:") || trait.startsWith("claim:") || trait.startsWith("why:")) {
+                if (PASSED_ON.stream().anyMatch(trait::startsWith)) {
                     traits.put(trait, strength);
                 }
             });

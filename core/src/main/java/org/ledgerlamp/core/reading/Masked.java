@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -19,6 +20,8 @@ final class Masked {
     private static final String ORDINAL = "@ordinal";
     private static final String DAY = "@day";
     private static final String MONTH = "@month";
+
+    private static final Set<String> NAMES_NO_MATTER = Set.of(PERSON, PERSON + "'s", NUMBER, ORDINAL, DAY);
 
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+(?:'[\\p{L}]+)?|[?,]");
     private static final Set<String> NUMBERS = Set.of(
@@ -111,6 +114,11 @@ final class Masked {
             }
         }
         return words;
+    }
+
+    /** Whether {@code word}, in small letters, is a part of somebody's name, a number or a day: it names no matter. */
+    boolean isNameOrNumber(String word) {
+        return Arrays.stream(word.split("-")).map(this::masked).allMatch(NAMES_NO_MATTER::contains);
     }
 
     private String masked(String word) {

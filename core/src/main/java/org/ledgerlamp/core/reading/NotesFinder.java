@@ -151,13 +151,16 @@ final class NotesFinder {
         };
     }
 
-    /** "PV to do the letter", "FN order kit": the person a line begins with, where a deed follows. */
+    /** "PV to do the letter", "kit - FN orders it": the person a line begins with, or initials in it, where a deed follows. */
     private static Person ownerIn(NoteLine line, Sentence s) {
         Matcher arrow = ARROW.matcher(line.text());
         int from = arrow.lookingAt() ? arrow.end() : 0;
         for (Mention mention : s.mentions()) {
             String before = s.text().substring(Math.min(from, mention.start()), mention.start());
-            if (before.isBlank()
+            boolean initials = s.text()
+                    .substring(mention.start(), mention.end())
+                    .equals(mention.person().initials());
+            if ((before.isBlank() || initials)
                     && NAME_TO_DO.matcher(s.text().substring(mention.end())).find()) {
                 return mention.person();
             }

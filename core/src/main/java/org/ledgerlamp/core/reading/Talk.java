@@ -12,7 +12,6 @@ import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.core.time.SpokenDates;
@@ -24,20 +23,15 @@ final class Talk {
     private final List<Sentence> sentences = new ArrayList<>();
     private final int[] firstSentence;
     private final Map<List<Integer>, Sentence> byPlace = new HashMap<>();
-    private final Map<String, Person> speakers = new HashMap<>();
+    private final Map<String, Person> speakers;
+    private final boolean bare;
 
     Talk(Source source, MeetingFacts meeting) {
         this.source = source;
         this.meeting = meeting;
-        Roster roster = meeting.people();
-        Roster invited = new Roster(meeting.roster().stream()
-                .filter(p -> meeting.invited().contains(p.name()))
-                .toList());
-        for (String name : source.speakers()) {
-            // Of two people of one name the invited one is the likelier to speak.
-            roster.resolve(name).or(() -> invited.resolve(name)).ifPresent(p -> speakers.put(name, p));
-        }
-        Mentions mentions = new Mentions(roster);
+        this.speakers = Speakers.of(source, meeting);
+        this.bare = Contractions.areBareIn(source);
+        Mentions mentions = new Mentions(meeting.people());
         firstSentence = new int[source.utterances().size() + 1];
         for (Utterance u : source.utterances()) {
             firstSentence[u.n()] = sentences.size();
@@ -52,7 +46,8 @@ final class Talk {
     private Sentence sentence(Utterance u, Span span, Mentions mentions) {
         String text = span.of(u.text());
         List<Mention> named = mentions.in(text);
-        String plain = Fillers.removed(text).toLowerCase(Locale.ROOT).replace('’', '\'');
+        String lower = Fillers.removed(text).toLowerCase(Locale.ROOT).replace('’', '\'');
+        String plain = bare ? Contractions.restored(lower) : lower;
         return new Sentence(
                 sentences.size(),
                 u.n(),

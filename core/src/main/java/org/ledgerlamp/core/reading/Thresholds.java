@@ -10,12 +10,12 @@ public final class Thresholds {
     /** At and above this a finding of {@code kind} enters the draft. */
     public static double drafting(Kind kind) {
         return switch (kind) {
-            case DECISION -> 0.28;
-            case ACTION -> 0.45;
+            case DECISION -> 0.33;
+            case ACTION -> 0.55;
             case QUESTION -> 0.24;
-            case RISK -> 0.28;
-            case HIGHLIGHT -> 0.34;
-            case LOWLIGHT -> 0.28;
+            case RISK -> 0.23;
+            case HIGHLIGHT -> 0.28;
+            case LOWLIGHT -> 0.24;
             case POINT -> 0;
         };
     }

@@ -26,6 +26,13 @@ public final class Traits {
     private static final Pattern US = Pattern.compile("(?<![\\p{L}'])(?:we|let's)(?![\\p{L}])");
     private static final Pattern YOU = Pattern.compile("(?<![\\p{L}'])you(?![\\p{L}])");
 
+    private static final Pattern HABIT = Pattern.compile(
+            "(?<![\\p{L}'])(?:usually|normally|always|generally|as usual|every (?:week|day|morning|month|time|year|\\p{L}+day)|same as every|like always|most (?:weeks|days|years))(?![\\p{L}])");
+    private static final Pattern PAST = Pattern.compile(
+            "(?<![\\p{L}'])(?:last (?:week|month|year|time|spring|summer|autumn|winter|\\p{L}+day)|yesterday|years? ago|months? ago|back in|used to|at the time"
+                    + "|in (?:january|february|march|april|may|june|july|august|september|october|november|december|twenty[- ]\\p{L}+|(?:19|20)\\d\\d)[, ].{0,40}(?:decided|agreed|voted|said|wanted|picked|chose|resolved|changed)"
+                    + "|(?:board|directorate|assembly|committee|council|they|he|she) (?:decided|agreed|voted|resolved|said|wanted))(?![\\p{L}])");
+
     private final Talk talk;
     private final List<List<String>> words = new ArrayList<>();
     private final List<Map<String, Double>> all = new ArrayList<>();
@@ -134,6 +141,8 @@ public final class Traits {
         is("of us", US.matcher(s.plain()).find(), traits);
         is("to you", YOU.matcher(s.plain()).find(), traits);
         is("conditional", CONDITION.matcher(s.plain()).find(), traits);
+        is("of a habit", HABIT.matcher(s.plain()).find(), traits);
+        is("of the past", isOfThePast(s), traits);
         is("a yes", Replies.assents(s), traits);
         is("a no", Replies.refuses(s), traits);
         is("last of its turn", after == null || after.utterance() != s.utterance(), traits);
@@ -150,6 +159,11 @@ public final class Traits {
         is("near the end", place > 0.85, traits);
         is("a note", talk.source().isNotes(), traits);
         traits.put("is:late", place);
+    }
+
+    /** Whether {@code s} tells of what was done or settled before the meeting. */
+    static boolean isOfThePast(Sentence s) {
+        return PAST.matcher(s.plain()).find();
     }
 
     private boolean isSoonSaidYesTo(Sentence s) {

@@ -11,7 +11,7 @@ import org.ledgerlamp.core.source.Source;
  *
  * @param utterance number of the utterance it stands in
  * @param text as said
- * @param traits see {@link Traits}
+ * @param traits see {@link Traits} and {@link Cohesion}
  * @param meaning see {@link SentenceVectors}
  */
 public record Weighable(int utterance, String text, Map<String, Double> traits, float[] meaning) {
@@ -25,6 +25,7 @@ public record Weighable(int utterance, String text, Map<String, Double> traits, 
         List<Map<String, Double>> traits = Traits.of(talk, claims);
         float[][] meanings = SentenceVectors.shared()
                 .of(talk.sentences().stream().map(Sentence::plain).toList());
+        Cohesion.addTo(traits, talk, meanings);
         List<Weighable> sentences = new ArrayList<>();
         for (Sentence s : talk.sentences()) {
             sentences.add(new Weighable(s.utterance(), s.text(), traits.get(s.index()), meanings[s.index()]));

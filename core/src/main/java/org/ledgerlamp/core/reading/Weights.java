@@ -10,17 +10,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.language.SentenceVectors;
 
 /**
- * The weights of a linear model (one logistic regression a kind) that judges how likely a sentence carries a decision,
- * an action, a question, a risk, a highlight or a lowlight. Learned by the module {@code training} from labelled
+ * The weights of a linear model (one logistic regression a column) that judges how likely a sentence carries a decision,
+ * an action, a question, a risk, a highlight, a lowlight or a point, and how likely the talk turns with it. Learned by the module {@code training} from labelled
  * meetings; written as text, a trait a line, so that every weight can be read.
  */
 public final class Weights {
-    /** The kinds weighed, in the order of the columns. */
-    public static final List<Kind> KINDS =
-            List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
+    /** What is weighed, in the order of the columns: the kinds of finding, then {@link #TURN}. */
+    public static final List<String> COLUMNS = Stream.concat(
+                    Arrays.stream(Kind.values()).map(Kind::word), Stream.of("turn"))
+            .toList();
+
+    /** The column of sentences with which the talk turns to another matter. */
+    public static final int TURN = COLUMNS.size() - 1;
 
     /** The trait that every sentence has. */
     public static final String BIAS = "bias";
@@ -30,16 +35,21 @@ public final class Weights {
     public static final double VECTOR = 6;
 
     private final Map<String, double[]> byTrait;
-    private final double[][] vector = new double[SentenceVectors.SIZE][KINDS.size()];
+    private final double[][] vector = new double[SentenceVectors.SIZE][COLUMNS.size()];
     private final double[] bias;
 
+    /** The column of {@code kind}. */
+    public static int column(Kind kind) {
+        return kind.ordinal();
+    }
+
     /**
-     * @param byTrait for each trait its weight by kind, in the order of {@link #KINDS}; {@link #DIMENSION} and {@link #BIAS}
+     * @param byTrait for each trait its weight by column, in the order of {@link #COLUMNS}; {@link #DIMENSION} and {@link #BIAS}
      *     among them
      */
     public Weights(Map<String, double[]> byTrait) {
         this.byTrait = new HashMap<>(byTrait);
-        this.bias = byTrait.getOrDefault(BIAS, new double[KINDS.size()]);
+        this.bias = byTrait.getOrDefault(BIAS, new double[COLUMNS.size()]);
         for (int d = 0; d < SentenceVectors.SIZE; d++) {
             double[] row = byTrait.get(DIMENSION + d);
             if (row != null) {
@@ -57,7 +67,7 @@ public final class Weights {
                 continue;
             }
             String[] cells = line.split("\t");
-            double[] row = new double[KINDS.size()];
+            double[] row = new double[COLUMNS.size()];
             for (int k = 0; k < row.length; k++) {
                 row[k] = Double.parseDouble(cells[k + 1]);
             }
@@ -66,9 +76,9 @@ public final class Weights {
         return new Weights(byTrait);
     }
 
-    /** Writes a line a trait, sorted by name, the weights by kind after it to a thousandth, parted by tabs. */
+    /** Writes a line a trait, sorted by name, the weights by column after it to a thousandth, parted by tabs. */
     public void write(Writer to) throws IOException {
-        to.write("# trait\t" + KINDS.stream().map(Kind::word).collect(Collectors.joining("\t")) + "\n");
+        to.write("# trait\t" + String.join("\t", COLUMNS) + "\n");
         for (Map.Entry<String, double[]> entry : new TreeMap<>(byTrait).entrySet()) {
             long[] thousandths = Arrays.stream(entry.getValue())
                     .mapToLong(weight -> Math.round(weight * 1000))
@@ -87,7 +97,7 @@ public final class Weights {
         return sentences.stream().map(this::odds).toArray(double[][]::new);
     }
 
-    /** How likely {@code sentence} carries each kind, in the order of {@link #KINDS}, each between 0 and 1. */
+    /** How likely {@code sentence} carries each kind or turns the talk, in the order of {@link #COLUMNS}, each between 0 and 1. */
     public double[] odds(Weighable sentence) {
         float[] meaning = sentence.meaning();
         double[] sum = bias.clone();

@@ -10,9 +10,15 @@ final class Clock {
     /** A time inside a longer pattern, without groups of its own. */
     static final String TIME = "(?:\\d{1,3}:)?\\d{1,3}:\\d{2}(?:[.,]\\d{1,3})?";
 
+    private static final Pattern INSIDE = Pattern.compile("(?<![\\d:])" + TIME + "(?![\\d:])");
     private static final Pattern PARTS = Pattern.compile("(?:(\\d{1,3}):)?(\\d{1,3}):(\\d{2})(?:[.,](\\d{1,3}))?");
 
     private Clock() {}
+
+    /** Whether a time stands anywhere in {@code text}. */
+    static boolean isIn(String text) {
+        return INSIDE.matcher(text).find();
+    }
 
     /** The offset that {@code text} writes, or empty where it is no time. */
     static Optional<Duration> parse(String text) {

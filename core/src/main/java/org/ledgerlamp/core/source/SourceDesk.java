@@ -2,7 +2,7 @@ package org.ledgerlamp.core.source;
 
 import java.util.List;
 
-/** Where every source comes in: recognises the format by content and reads it. */
+/** Where every source comes in: takes the text out of documents, recognises its layout by content and reads it. */
 public final class SourceDesk {
     /** The more a format says of itself, the earlier it is asked; notes take whatever is left. */
     private static final List<SourceReader> READERS =
@@ -46,7 +46,7 @@ public final class SourceDesk {
                     "whole file",
                     "%,d bytes are more than the limit of %,d; split the file".formatted(bytes.length, limits.bytes()));
         }
-        SourceText text = SourceText.decode(bytes);
+        SourceText text = Documents.textOf(bytes, limits);
         if (text.text().isBlank()) {
             throw new UnreadableSource("whole file", "there is not a word in it");
         }

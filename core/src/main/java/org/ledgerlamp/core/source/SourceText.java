@@ -14,7 +14,8 @@ final class SourceText {
     private final String text;
     private final List<String> lines;
 
-    private SourceText(String text) {
+    /** {@code text} as it is. */
+    SourceText(String text) {
         this.text = text;
         this.lines = text.lines().toList();
     }
@@ -26,7 +27,6 @@ final class SourceText {
      * @throws UnreadableSource where the bytes are no text
      */
     static SourceText decode(byte[] bytes) throws UnreadableSource {
-        refuseKnownBinary(bytes);
         String text = decodeMarked(bytes);
         if (text == null) {
             text = strictUtf8(bytes);
@@ -46,25 +46,7 @@ final class SourceText {
         return new SourceText(text);
     }
 
-    private static void refuseKnownBinary(byte[] bytes) throws UnreadableSource {
-        String kind = null;
-        if (startsWith(bytes, 'P', 'K', 3, 4)) {
-            kind = "a zipped file (a document, a spreadsheet or an archive)";
-        } else if (startsWith(bytes, '%', 'P', 'D', 'F')) {
-            kind = "a PDF";
-        } else if (startsWith(bytes, 0xD0, 0xCF, 0x11, 0xE0)) {
-            kind = "an old office document";
-        } else if (startsWith(bytes, '{', '\\', 'r', 't', 'f')) {
-            kind = "a rich text file";
-        }
-        if (kind != null) {
-            throw new UnreadableSource(
-                    "first bytes",
-                    "this is " + kind + "; expected WebVTT, SubRip, JSON or plain text: export it as one");
-        }
-    }
-
-    private static boolean startsWith(byte[] bytes, int... head) {
+    static boolean startsWith(byte[] bytes, int... head) {
         if (bytes.length < head.length) {
             return false;
         }

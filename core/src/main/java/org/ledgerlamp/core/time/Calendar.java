@@ -12,6 +12,7 @@ import java.time.temporal.TemporalAdjusters;
  * @param nextMeeting the date of the next one of the series, or null
  */
 public record Calendar(LocalDate today, LocalDate nextMeeting) {
+    private static final int DAYS_STILL_TALKED_ABOUT = 21;
 
     /** The coming {@code day}: within the next seven days, never today. */
     LocalDate coming(DayOfWeek day) {
@@ -57,14 +58,44 @@ public record Calendar(LocalDate today, LocalDate nextMeeting) {
         return null;
     }
 
-    /** The coming {@code day} of {@code month}, cut to the month's length. */
+    /** The coming {@code day} of {@code month}, cut to the month's length; null where it has just passed: then that is meant. */
     LocalDate comingInMonth(Month month, int day) {
         LocalDate first = LocalDate.of(today.getYear(), month, 1);
         LocalDate date = first.withDayOfMonth(Math.min(day, first.lengthOfMonth()));
+        if (date.isBefore(today) && date.isAfter(today.minusDays(DAYS_STILL_TALKED_ABOUT))) {
+            return null;
+        }
         if (date.isBefore(today)) {
             LocalDate later = first.plusYears(1);
             return later.withDayOfMonth(Math.min(day, later.lengthOfMonth()));
         }
         return date;
+    }
+
+    /** Friday of the month's nth week, of the last for 0; the coming such month. */
+    LocalDate fridayOfWeek(int n, Month month) {
+        LocalDate first = LocalDate.of(today.getYear(), month, 1);
+        LocalDate end = first.with(TemporalAdjusters.lastDayOfMonth());
+        end = end.isBefore(today) ? first.plusYears(1).with(TemporalAdjusters.lastDayOfMonth()) : end;
+        return n == 0
+                ? end.with(TemporalAdjusters.previousOrSame(DayOfWeek.FRIDAY))
+                : end.with(TemporalAdjusters.dayOfWeekInMonth(n, DayOfWeek.FRIDAY));
+    }
+
+    /** The coming Easter Sunday. */
+    LocalDate easter() {
+        LocalDate thisYear = easter(today.getYear());
+        return thisYear.isBefore(today) ? easter(today.getYear() + 1) : thisYear;
+    }
+
+    /** Easter Sunday of the Gregorian calendar, after the anonymous algorithm of 1876 (Meeus 1991). */
+    private static LocalDate easter(int year) {
+        int golden = year % 19;
+        int century = year / 100;
+        int moon = (19 * golden + century - century / 4 - (century - (century + 8) / 25 + 1) / 3 + 15) % 30;
+        int weekday = (32 + 2 * (century % 4) + 2 * (year % 100 / 4) - moon - year % 100 % 4) % 7;
+        int correction = (golden + 11 * moon + 22 * weekday) / 451;
+        int day = moon + weekday - 7 * correction + 114;
+        return LocalDate.of(year, day / 31, day % 31 + 1);
     }
 }

@@ -18,8 +18,9 @@ import java.util.regex.Pattern;
  */
 public final class SpokenDates {
     /** "Sat" and "sun" are words as well: they are days only behind what leads up to a day. */
-    private static final String DAY = "(?:mon|tues|wednes|thurs|fri|satur|sun)day|mon|tues?|weds?|thu(?:rs?)?|fri"
-            + "|(?<=\\b(?:on|by|this|next|until|till|before|for|from|coming)\\s)(?:sat|sun)";
+    private static final String DAY =
+            "(?:mon|tues|wednes|thurs|fri|satur|setter|sun)day|mon|tues?|weds?|thu(?:rs?)?|fri"
+                    + "|(?<=\\b(?:on|by|this|next|until|till|before|for|from|coming)\\s)(?:sat|sun)";
 
     private static final String MONTH =
             "january|february|march|april|may|june|july|august|september|october|november|december"
@@ -46,7 +47,7 @@ public final class SpokenDates {
                 "(?:(?:" + DAY + "),?\\s+)?(?<month>" + MONTH + ")\\s+(?:the\\s+)?" + dayOfMonth + "\\b" + YEAR,
                 SpokenDates::dayAndMonth);
         rule(
-                "(?:" + DAY + "),?\\s+(?:the\\s+)?(?<n>" + Numerals.ORDINAL + ")",
+                "(?:" + DAY + ")(?:\\s+(?:before|after|week))?,?\\s+(?:the\\s+)?(?<n>" + Numerals.ORDINAL + ")",
                 (m, c) -> c.comingDayOfMonth(number(m, "n")));
         rule(
                 "(?:by|before|until|till|on|for|from)\\s+the\\s+(?<n>" + Numerals.ORDINAL
@@ -74,19 +75,23 @@ public final class SpokenDates {
                 "(?:(?:the\\s+)?end\\s+of\\s+|(?:some\\s?time\\s+)?(?:in\\s+)?)next\\s+(?:week|wk)",
                 (m, c) -> c.ofNextWeek(DayOfWeek.FRIDAY));
         rule(
-                "(?:today|tonight|this\\s+(?:morning|afternoon|evening)|(?:by\\s+)?(?:the\\s+)?(?:end\\s+of\\s+(?:the\\s+)?day|close\\s+of\\s+(?:play|business))"
+                "(?:today|tonight|the\\s+nicht|(?<!\\b(?:of|on|for|in|all|by|through|over|during)\\s)the\\s+night(?=\\s*[.,;!?]|$)|(?<!\\b(?:of|on|for|in|all|by|half|save)\\s)the\\s+day(?=\\s*[.,;!?]|$)|(?<=\\bi['’]ll\\s.{1,60}\\s)now(?=\\s*[.,;!]|$)|(?:straight|right)\\s+away"
+                        + "|(?:as\\s+)?soon\\s+as\\s+(?:we|i)(?:['’](?:re|m)|\\s+are|\\s+am)\\s+(?:done|finished|through|out\\s+of\\s+(?:here|this))(?:\\s+here)?|when\\s+i\\s+get\\s+(?:home|back\\s+to\\s+my\\s+desk)|(?:at|over)\\s+(?:lunch|dinner)(?:[\\s-]?time)?|after\\s+lunch|after\\s+this(?=\\s*[.,;!?]|$)|this\\s+(?:afternoon|evening)|(?:by\\s+)?(?:the\\s+)?(?:end\\s+of\\s+(?:the\\s+)?day|close\\s+of\\s+(?:play|business))"
                         + "|(?:straight|right)\\s+after\\s+(?:this|the\\s+(?:call|meeting))|as\\s+soon\\s+as\\s+we\\s+hang\\s+up|after\\s+this\\s+(?:call|meeting))",
                 (m, c) -> c.today());
-        rule("(?:first\\s+thing\\s+)?in\\s+the\\s+morning(?=\\s*(?:[.,;]|$|before\\b|and\\b))", (m, c) -> c.today()
-                .plusDays(1));
+        rule("a\\s+week\\s+tomorrow|tomorrow\\s+week", (m, c) -> c.today().plusDays(8));
+        rule("give\\s+me\\s+(?<n>" + Numerals.CARDINAL + ")\\s+(?<unit>day|week|month)s?", SpokenDates::later);
+        rule(
+                "(?:first\\s+thing\\s+)?(?<!\\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|clock|\\d)\\s)in\\s+the\\s+morning(?=\\s*(?:[.,;]|$|before\\b|and\\b))",
+                (m, c) -> c.today().plusDays(1));
         rule(
                 "(?:(?:close|end)\\s+of\\s+(?:play|business|(?:the\\s+)?day)|noon|lunchtime)\\s+tomorrow",
                 (m, c) -> c.today().plusDays(1));
-        rule("(?:first\\s+thing\\s+)?(?<!day after )tomorrow" + PART, (m, c) -> c.today()
+        rule("(?:first\\s+thing\\s+)?(?<!day after )(?:tomorrow|tmrw|tmw|the\\s+morra)" + PART, (m, c) -> c.today()
                 .plusDays(1));
         rule("(?:the\\s+)?day\\s+after\\s+tomorrow", (m, c) -> c.today().plusDays(2));
         rule(
-                "(?:in|within)\\s+(?:a|the\\s+next)\\s+fortnight|a\\s+fortnight\\s+(?:from\\s+(?:now|today)|today)",
+                "(?:in|within)\\s+(?:a|the\\s+next)\\s+fortnight|give\\s+me\\s+a\\s+fortnight|a\\s+fortnight\\s+(?:from\\s+(?:now|today)|today)",
                 (m, c) -> c.today().plusDays(14));
         rule(
                 "(?:in|within)\\s+(?:the\\s+next\\s+)?(?<n>" + Numerals.CARDINAL
@@ -95,7 +100,7 @@ public final class SpokenDates {
         rule(
                 "(?<n>" + Numerals.CARDINAL + ")\\s+(?<unit>day|week|month)s?\\s+(?:from\\s+(?:now|today)|today)",
                 SpokenDates::later);
-        rule("(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+month|month[- ]end", (m, c) -> c.endOfMonth());
+        rule("(?:the\\s+)?end\\s+o[f'’]?\\s+(?:the|this)\\s+month|month[- ]end", (m, c) -> c.endOfMonth());
         rule(
                 "(?:the\\s+)?end\\s+of\\s+next\\s+month",
                 (m, c) -> new Calendar(c.today().withDayOfMonth(1).plusMonths(1), null).endOfMonth());
@@ -108,6 +113,14 @@ public final class SpokenDates {
         rule(
                 "(?:the\\s+)?(?:beginning|start)\\s+of\\s+(?<month>" + MONTH + ")\\b",
                 (m, c) -> c.comingInMonth(month(m), 1));
+        rule(
+                "(?:in\\s+)?(?:the\\s+)?(?<n>first|second|third|fourth|last)\\s+week\\s+(?:of|in)\\s+(?<month>" + MONTH
+                        + ")\\b",
+                (m, c) -> c.fridayOfWeek(m.group("n").equalsIgnoreCase("last") ? 0 : number(m, "n"), month(m)));
+        rule(
+                "(?:some\\s?time\\s+)?in\\s+(?<month>" + MONTH + ")\\b(?!\\s+\\d)",
+                (m, c) -> c.comingInMonth(month(m), 31));
+        rule("(?:by|before|until|till|at)\\s+easter(?!\\s+(?:monday|week))", (m, c) -> c.easter());
         rule("(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+quarter", (m, c) -> c.endOfQuarter());
         rule("(?:the\\s+)?(?:end\\s+of\\s+)?q(?<n>[1-4])", (m, c) -> c.endOfQuarter(number(m, "n")));
         rule("(?:the\\s+)?end\\s+of\\s+(?:the|this)\\s+year", (m, c) -> c.comingInMonth(Month.DECEMBER, 31));
@@ -121,6 +134,13 @@ public final class SpokenDates {
         rule(
                 "(?:in|by|of)\\s+the\\s+(?<n>first|second|third|fourth|last)\\s+quarter",
                 (m, c) -> c.endOfQuarter(m.group("n").equalsIgnoreCase("last") ? 4 : number(m, "n")));
+        rule(
+                "(?:by|before|for|until|till|at|to|in)\\s+next\\s+(?:week|month)['’]s\\s+(?:meeting|one|call|session|mtg)(?:\\s+of\\s+these)?|next\\s+time(?=\\s*[.,;!?]|$)",
+                (m, c) -> c.nextMeeting());
+        rule(
+                "(?:by|before|for|until|till|at|to)\\s+the\\s+(?<month>" + MONTH
+                        + ")\\s+(?:one|meeting|review|session|call|mtg|monthly)",
+                (m, c) -> c.nextMeeting() != null && c.nextMeeting().getMonth() == month(m) ? c.nextMeeting() : null);
         rule("(?:before|by)\\s+the\\s+weekend", (m, c) -> c.endOfWeek());
         rule("the\\s+morn(?!['’\\p{L}])", (m, c) -> c.today().plusDays(1));
         rule("(?:as\\s+soon\\s+as\\s+possible|asap|(?<!\\bas\\s)soon)", (m, c) -> null);
@@ -167,10 +187,15 @@ public final class SpokenDates {
         }
     }
 
+    private static final Pattern RULED_OUT =
+            Pattern.compile("(?:this|today|tonight|tomorrow|now)\\b", Pattern.CASE_INSENSITIVE);
+
     private static boolean isPast(String text, int start, int end) {
         String before = text.substring(Math.max(0, start - 12), start).toLowerCase(Locale.ROOT);
         String after = text.substring(end, Math.min(text.length(), end + 6)).toLowerCase(Locale.ROOT);
         return before.matches("(?s).*\\b(?:last|since|past|previous)\\s+")
+                || before.endsWith("not ")
+                        && RULED_OUT.matcher(text.substring(start, end)).lookingAt()
                 || after.startsWith(" ago")
                 || after.startsWith(" just ");
     }
@@ -218,7 +243,7 @@ public final class SpokenDates {
             case "we" -> DayOfWeek.WEDNESDAY;
             case "th" -> DayOfWeek.THURSDAY;
             case "fr" -> DayOfWeek.FRIDAY;
-            case "sa" -> DayOfWeek.SATURDAY;
+            case "sa", "se" -> DayOfWeek.SATURDAY;
             default -> DayOfWeek.SUNDAY;
         };
     }

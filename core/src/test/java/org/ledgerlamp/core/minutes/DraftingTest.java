@@ -69,7 +69,7 @@ class DraftingTest {
                 "Tom Reyes: I'll, um, you know, ring the yard.|Tom Reyes to ring the yard.",
                 "Tom Reyes: So yeah, I'll send Mira the berth drawings.|Tom Reyes to send Mira the berth drawings.",
                 "Tom Reyes: I'm going to book the the simulator for ten people.|Tom Reyes to book the simulator for ten people.",
-                "Tom Reyes: Okay, I'll order 40 m of 95 mm² cable at €1,100.|Tom Reyes to order 40 m of 95 mm² cable at €1,100.",
+                "Tom Reyes: Okay, I'll order 40 m of 95 mm² cable at €1,100 by Friday.|Tom Reyes to order 40 m of 95 mm² cable at €1,100 by Friday.",
             })
     void an_action_is_worded_owner_first_without_fillers_and_with_every_figure(String said, String text) {
         assertThat(Skerry.lines(Kind.ACTION, "Mira Voss: What next?", said, "Mira Voss: Thanks.")

@@ -24,7 +24,10 @@ class SummaryTest {
                 .toList();
 
         assertThat(told).hasSize(3);
-        assertThat(draft.summary().paragraph()).contains(told).contains("One action was taken on.");
+        assertThat(draft.summary().paragraph())
+                .contains(told.stream().map(t -> t.replaceAll("[.]$", "")).toList())
+                .startsWith("Decided: Put a roller on the Skarness fender.")
+                .contains("Good news: ", "At risk: ", "One action: Tom Reyes.");
         assertThat(draft.summary().oneLine()).isEqualTo("Put a roller on the Skarness fender.");
     }
 

@@ -91,7 +91,7 @@ class ActionsTest {
     }
 
     @Test
-    void a_promise_keeps_its_own_verb_and_says_in_brackets_what_it_points_to() {
+    void a_promise_keeps_its_own_verb_and_says_behind_it_what_it_points_to() {
         Line action = actions(
                         "Mira Voss: Does anybody know what the grant letter said about the third boat?",
                         "Ana Prokop: Not me.",
@@ -99,7 +99,7 @@ class ActionsTest {
                 .getFirst();
 
         assertThat(action.text())
-                .isEqualTo("Mira Voss to find out this afternoon (what the grant letter said about the third boat).");
+                .isEqualTo("Mira Voss to find out this afternoon; what the grant letter said about the third boat.");
     }
 
     @Test

@@ -155,7 +155,8 @@ class ReadingTest {
         assertThat(reading.topics()).extracting(Topic::agendaItem).contains(0, 1);
         assertThat(reading.topics())
                 .extracting(Topic::title)
-                .contains("Transformer house at Holm", "Deckhand training");
+                .anyMatch(title -> title.startsWith("Transformer house at Holm"))
+                .anyMatch(title -> title.startsWith("Deckhand training"));
         assertThat(reading.topics()).anySatisfy(t -> assertThat(t.from()).isEqualTo(13));
     }
 

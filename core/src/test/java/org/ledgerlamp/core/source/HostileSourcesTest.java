@@ -45,12 +45,13 @@ class HostileSourcesTest {
     void what_is_no_text_is_refused_by_what_it_is(String bytes) {
         assertThatThrownBy(() -> desk.read(bytes.getBytes(StandardCharsets.ISO_8859_1)))
                 .isInstanceOf(UnreadableSource.class)
-                .hasMessageMatching("(?:first bytes|character \\d+): .*(?:expected|this is no text file).*");
+                .hasMessageMatching(
+                        "(?:zipped document|whole file|character \\d+): .*(?:expected|a broken PDF|this is no text file).*");
     }
 
     @Test
     void limits_are_named_in_the_message() {
-        SourceDesk small = new SourceDesk(new Limits(2000, 3, 5));
+        SourceDesk small = new SourceDesk(new Limits(2000, 3, 5, 5000, 3));
         String many = "[00:03:12] Mira Voss: One.\n".repeat(4);
 
         assertThatThrownBy(() -> small.read(new byte[2001]))

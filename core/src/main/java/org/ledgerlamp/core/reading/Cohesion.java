@@ -1,0 +1,109 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.language.Words;
+
+/**
+ * How well the talk hangs together at each sentence, as traits: how much what follows differs from what went before in
+ * meaning and in words (Hearst's TextTiling, 1997, on sentences and their vectors), and whether an item of the agenda
+ * comes up.
+ */
+final class Cohesion {
+    /** What the names of these traits begin with. */
+    static final String FAMILY = "turn:";
+
+    private static final int WINDOW = 8;
+    private static final double UNRELATED = 0.6;
+    private static final double STRENGTH = 5;
+
+    private final Talk talk;
+    private final float[][] meanings;
+    private final float[][] agenda;
+    private final float[] whole;
+
+    private Cohesion(Talk talk, float[][] meanings) {
+        this.talk = talk;
+        this.meanings = meanings;
+        this.agenda = SentenceVectors.shared().of(talk.meeting().agenda());
+        this.whole = mean(0, meanings.length);
+    }
+
+    /** Adds them to the traits of each sentence. */
+    static void addTo(List<Map<String, Double>> traits, Talk talk, float[][] meanings) {
+        Cohesion cohesion = new Cohesion(talk, meanings);
+        double[] agendaAt = new double[meanings.length];
+        for (int i = 0; i < meanings.length; i++) {
+            Map<String, Double> here = traits.get(i);
+            here.put(FAMILY + "another meaning", 1 - cohesion.likeness(i));
+            here.put(FAMILY + "other words", 1 - cohesion.sharedWords(i));
+            agendaAt[i] = cohesion.agendaLikeness(i);
+            double before = 0;
+            for (int j = Math.max(0, i - WINDOW); j < i; j++) {
+                before = Math.max(before, agendaAt[j]);
+            }
+            here.put(FAMILY + "an agenda item", agendaAt[i]);
+            here.put(FAMILY + "an agenda item anew", Math.max(0, agendaAt[i] - before));
+        }
+    }
+
+    /** Between -1 and 1: what all of the talk shares is taken off, since any two sentences have that in common. */
+    private double likeness(int at) {
+        float[] before = mean(at - WINDOW, at);
+        float[] after = mean(at, at + WINDOW);
+        double product = 0;
+        double lengthBefore = 0;
+        double lengthAfter = 0;
+        for (int d = 0; d < whole.length; d++) {
+            double x = before[d] - whole[d];
+            double y = after[d] - whole[d];
+            product += x * y;
+            lengthBefore += x * x;
+            lengthAfter += y * y;
+        }
+        return product / Math.sqrt(Math.max(1e-9, lengthBefore * lengthAfter));
+    }
+
+    /** The mean vector of the sentences from one to another that say something; zero where none does. */
+    private float[] mean(int from, int to) {
+        float[] mean = new float[SentenceVectors.SIZE];
+        int n = 0;
+        for (int i = Math.max(0, from); i < Math.min(meanings.length, to); i++) {
+            if (!talk.sentences().get(i).isBare()) {
+                n++;
+                for (int d = 0; d < mean.length; d++) {
+                    mean[d] += meanings[i][d];
+                }
+            }
+        }
+        for (int d = 0; d < mean.length && n > 0; d++) {
+            mean[d] /= n;
+        }
+        return mean;
+    }
+
+    private double sharedWords(int at) {
+        return Words.overlap(words(at - WINDOW, at), words(at, at + WINDOW));
+    }
+
+    private Set<String> words(int from, int to) {
+        Set<String> words = new HashSet<>();
+        for (int i = Math.max(0, from); i < Math.min(meanings.length, to); i++) {
+            words.addAll(talk.sentences().get(i).content());
+        }
+        return words;
+    }
+
+    private double agendaLikeness(int at) {
+        double most = 0;
+        if (!talk.sentences().get(at).content().isEmpty()) {
+            for (float[] item : agenda) {
+                most = Math.max(most, SentenceVectors.likeness(meanings[at], item) - UNRELATED);
+            }
+        }
+        return STRENGTH * most;
+    }
+}

@@ -1,0 +1,57 @@
+package org.ledgerlamp.core.minutes;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.ledgerlamp.core.Skerry;
+
+class DeedTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "I'll order the roller|order the roller",
+                "I'm at the yard on Monday, I'll get the keys|get the keys",
+                "I'd better ring the pilot|ring the pilot"
+            })
+    void of_a_promise_it_is_what_follows_the_promise(String said, String deed) {
+        assertThat(Deed.in(said, Skerry.TOM, true)).isEqualTo(deed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "let's get Tom to push it at the panel|push it at the panel",
+                "could Tom ring the pilot|ring the pilot",
+                "Tom needs to switch that off|switch that off",
+                "Tom Reyes will order two|order two",
+                "Tom gets the crane on Monday|get the crane on Monday",
+                "TR to order two|order two",
+                "can you ring the pilot|ring the pilot"
+            })
+    void of_another_it_is_what_the_named_one_is_to_do(String said, String deed) {
+        assertThat(Deed.in(said, Skerry.TOM, false)).isEqualTo(deed);
+    }
+
+    @Test
+    void where_no_verb_is_found_there_is_none() {
+        assertThat(Deed.in("the fender, by Friday", Skerry.TOM, true)).isNull();
+        assertThat(Deed.in("I would for the moment", Skerry.TOM, true)).isNull();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "put the order in today, then, they shut at four|put the order in today",
+                "email her about it, I'll do it tonight|email her about it",
+                "ring him, it's fine|ring him",
+                "check the fender and the roller, please|check the fender and the roller"
+            })
+    void what_somebody_adds_is_no_part_of_it(String deed, String alone) {
+        assertThat(Deed.alone(deed)).isEqualTo(alone);
+    }
+}
