@@ -2,8 +2,8 @@ package org.ledgerlamp.core.minutes;
 
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
-    BRIEF(0.22),
-    STANDARD(0.14),
+    BRIEF(0.25),
+    STANDARD(0.16),
     FULL(0.07);
 
     private final double leastPoint;

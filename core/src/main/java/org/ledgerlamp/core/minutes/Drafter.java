@@ -48,7 +48,6 @@ public final class Drafter {
     }
 
     private static Line line(Finding finding, Reading reading, Wording wording) {
-        boolean inTalk = finding.evidence().getFirst().origin() == Evidence.Origin.TALK;
         boolean action = finding.kind() == Kind.ACTION;
         return new Line(
                 finding.kind(),
@@ -56,12 +55,19 @@ public final class Drafter {
                 action && finding.owner() != null ? finding.owner().name() : null,
                 action && finding.due() != null ? finding.due().date() : null,
                 action && finding.due() != null ? finding.due().words() : null,
-                inTalk
-                        ? reading.topicOf(finding.utterance())
-                        : Math.max(0, reading.topics().size() - 1),
+                topicOf(finding, reading),
                 finding.certainty(),
                 finding.reasons(),
                 finding.backing(),
                 finding.evidence());
+    }
+
+    /** Where the talk speaks of it; what only the notes know comes last. */
+    private static int topicOf(Finding finding, Reading reading) {
+        return finding.evidence().stream()
+                .filter(e -> e.origin() == Evidence.Origin.TALK)
+                .findFirst()
+                .map(e -> reading.topicOf(e.utterance()))
+                .orElse(Math.max(0, reading.topics().size() - 1));
     }
 }

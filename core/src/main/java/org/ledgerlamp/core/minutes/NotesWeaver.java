@@ -2,64 +2,127 @@ package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
+import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Reading;
+import org.ledgerlamp.core.reading.Thresholds;
+import org.ledgerlamp.core.source.Mark;
+import org.ledgerlamp.core.source.NoteLine;
+import org.ledgerlamp.core.source.Utterance;
 
 /**
- * Joins what was noted with what was said. A noted finding confirms the one in the talk that shares its words; without
- * counterpart it stands on its own, as from notes only. The notes themselves are not changed.
+ * Joins what was noted with what was said. A noted finding confirms the one in the talk that means the same; without
+ * counterpart it rests on the passages that speak of it, or stands as from notes only. Every line of the notes enters:
+ * whoever typed it found that it matters. The notes themselves are not changed.
  */
 final class NotesWeaver {
-    private static final double SAME_MATTER = 0.5;
+    /** Vectors of sentences that say the same in other words are at least so alike; shared words make up for less. */
+    private static final double SAME_MATTER = 0.95;
 
-    private NotesWeaver() {}
+    private static final double PASSAGE = 1.0;
+    private static final double WEIGHT_OF_WORDS = 0.35;
+    private static final int MOST_PASSAGES = 2;
+    private static final int FEWEST_WORDS = 2;
+
+    private final Reading talk;
+    private final Reading notes;
+
+    private NotesWeaver(Reading talk, Reading notes) {
+        this.talk = talk;
+        this.notes = notes;
+    }
 
     /** The talk's findings, completed by those of the notes, in order of speech; noted ones without counterpart last. */
     static List<Finding> weave(Reading talk, Reading notes) {
+        return new NotesWeaver(talk, notes).woven();
+    }
+
+    private List<Finding> woven() {
         List<Finding> woven = new ArrayList<>(talk.findings());
+        List<Finding> noted = new ArrayList<>(drafted());
+        noted.addAll(remainingLines(noted));
+        Likeness findings = new Likeness(woven.stream().map(Finding::words).toList());
+        Likeness passages = new Likeness(
+                talk.source().utterances().stream().map(Utterance::text).toList());
+        Likeness lines = new Likeness(noted.stream().map(Finding::words).toList());
+        Set<Integer> taken = new HashSet<>();
         List<Finding> alone = new ArrayList<>();
-        for (Finding noted : notes.findings()) {
-            int match = counterpart(woven, noted);
+        for (int n = 0; n < noted.size(); n++) {
+            int match = counterpart(n, noted.get(n), lines, woven, findings, taken);
             if (match >= 0) {
-                woven.set(match, confirmed(woven.get(match), noted));
+                taken.add(match);
+                woven.set(match, confirmed(woven.get(match), noted.get(n)));
             } else {
-                alone.add(fromNotesOnly(noted));
+                alone.add(alone(noted.get(n), passages.nearest(lines, n, PASSAGE, MOST_PASSAGES)));
             }
         }
         woven.addAll(alone);
         return woven;
     }
 
-    private static int counterpart(List<Finding> said, Finding noted) {
-        Set<String> words = Words.content(noted.words());
-        int best = -1;
-        double bestOverlap = SAME_MATTER;
-        for (int i = 0; i < said.size(); i++) {
-            Finding f = said.get(i);
-            if (f.kind() != noted.kind() || !sameOwner(f, noted)) {
-                continue;
-            }
-            Set<String> spoken = new LinkedHashSet<>(Words.content(f.words()));
-            f.evidence().forEach(e -> spoken.addAll(Words.content(e.quote())));
-            double overlap = words.stream().filter(spoken::contains).count() / (double) Math.max(2, words.size());
-            if (overlap >= bestOverlap) {
-                best = i;
-                bestOverlap = overlap;
+    private List<Finding> drafted() {
+        return notes.findings().stream()
+                .filter(f -> f.certainty() >= Thresholds.drafting(f.kind()))
+                .toList();
+    }
+
+    /** Lines that carry no finding of their own are points: they enter as written. */
+    private List<Finding> remainingLines(List<Finding> noted) {
+        Set<Integer> carried = new HashSet<>();
+        noted.forEach(f -> f.evidence().forEach(e -> carried.add(e.utterance())));
+        List<Finding> points = new ArrayList<>();
+        for (NoteLine line : notes.source().noteLines()) {
+            boolean done = line.mark().filter(m -> m == Mark.DONE).isPresent();
+            if (!line.heading() && !done && !carried.contains(line.n()) && Words.count(line.text()) >= FEWEST_WORDS) {
+                Evidence evidence = new Evidence(
+                        Evidence.Origin.NOTES,
+                        line.n(),
+                        null,
+                        null,
+                        0,
+                        line.text().length(),
+                        line.text());
+                points.add(new Finding(
+                        Kind.POINT,
+                        line.text(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        1,
+                        List.of("noted"),
+                        List.of(evidence)));
             }
         }
-        return best;
+        return points;
+    }
+
+    private static int counterpart(
+            int n, Finding noted, Likeness lines, List<Finding> said, Likeness findings, Set<Integer> taken) {
+        return IntStream.range(0, said.size())
+                .filter(i -> said.get(i).kind() == noted.kind() && sameOwner(said.get(i), noted) && !taken.contains(i))
+                .filter(i -> findings.of(i, lines, n) >= SAME_MATTER)
+                .boxed()
+                .max(Comparator.comparingDouble(i -> findings.of(i, lines, n)))
+                .orElse(-1);
     }
 
     private static boolean sameOwner(Finding a, Finding b) {
         return a.owner() == null || b.owner() == null || Objects.equals(a.owner(), b.owner());
     }
 
+    /** What was noted says that it matters, what was said who, when and how much. */
     private static Finding confirmed(Finding said, Finding noted) {
         List<Evidence> evidence = new ArrayList<>(said.evidence());
         evidence.addAll(asNotes(noted.evidence()));
@@ -74,9 +137,21 @@ final class NotesWeaver {
                 evidence);
     }
 
-    private static Finding fromNotesOnly(Finding noted) {
+    private Finding alone(Finding noted, List<Integer> passages) {
         List<String> reasons = new ArrayList<>(noted.reasons());
-        reasons.add("from notes only");
+        reasons.add(passages.isEmpty() ? "from notes only" : "noted; spoken of in the talk");
+        List<Evidence> evidence = new ArrayList<>(asNotes(noted.evidence()));
+        for (int passage : passages) {
+            Utterance u = talk.source().utterances().get(passage);
+            evidence.add(new Evidence(
+                    Evidence.Origin.TALK,
+                    u.n(),
+                    u.start(),
+                    u.speaker(),
+                    0,
+                    u.text().length(),
+                    u.text()));
+        }
         return new Finding(
                 noted.kind(),
                 noted.said(),
@@ -88,7 +163,7 @@ final class NotesWeaver {
                 noted.backing(),
                 noted.certainty(),
                 reasons,
-                asNotes(noted.evidence()));
+                evidence);
     }
 
     private static List<Evidence> asNotes(List<Evidence> evidence) {
@@ -96,5 +171,34 @@ final class NotesWeaver {
                 .sorted(Comparator.comparingInt(Evidence::utterance))
                 .map(e -> new Evidence(Evidence.Origin.NOTES, e.utterance(), null, null, e.start(), e.end(), e.quote()))
                 .toList();
+    }
+
+    /** Texts by meaning and by words. */
+    private static final class Likeness {
+        private final float[][] meanings;
+        private final List<Set<String>> words;
+
+        Likeness(List<String> texts) {
+            meanings = SentenceVectors.shared().of(texts);
+            words = texts.stream()
+                    .map(t -> (Set<String>) new LinkedHashSet<>(Words.content(t)))
+                    .toList();
+        }
+
+        /** Likeness of the vectors, and for shared words up to {@link #WEIGHT_OF_WORDS} more. */
+        double of(int i, Likeness other, int j) {
+            Set<String> mine = other.words.get(j);
+            double shared = mine.stream().filter(words.get(i)::contains).count() / (double) Math.max(2, mine.size());
+            return SentenceVectors.likeness(meanings[i], other.meanings[j]) + WEIGHT_OF_WORDS * shared;
+        }
+
+        List<Integer> nearest(Likeness other, int j, double least, int most) {
+            return IntStream.range(0, meanings.length)
+                    .filter(i -> of(i, other, j) >= least)
+                    .boxed()
+                    .sorted(Comparator.comparingDouble((Integer i) -> -of(i, other, j)))
+                    .limit(most)
+                    .toList();
+        }
     }
 }
