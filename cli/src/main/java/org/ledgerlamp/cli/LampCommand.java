@@ -5,7 +5,10 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /** The part of {@code ./lamp} that works on files alone, without server and database. */
-@Command(name = "lamp", subcommands = MinutesCommand.class, mixinStandardHelpOptions = true)
+@Command(
+        name = "lamp",
+        subcommands = {MinutesCommand.class, BenchCommand.class},
+        mixinStandardHelpOptions = true)
 public final class LampCommand {
     private LampCommand() {}
 

@@ -7,16 +7,20 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
+import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.exchange.MinutesJson;
 import org.ledgerlamp.core.exchange.MinutesMarkdown;
+import org.ledgerlamp.core.exchange.RosterFile;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Source;
@@ -41,8 +45,14 @@ final class MinutesCommand implements Callable<Integer> {
     @Parameters(index = "0", arity = "0..1", paramLabel = "SOURCE", description = "transcript or notes")
     private Path source;
 
-    @Option(names = "--meeting", paramLabel = "meeting.json", description = "what the calendar knows of the meeting")
+    @Option(
+            names = "--meeting",
+            paramLabel = "FILE",
+            description = "what the calendar knows of the meeting: meeting.json, an .ics file or an invitation as .eml")
     private Path meeting;
+
+    @Option(names = "--roster", paramLabel = "FILE", description = "people who may be meant: a .csv or .vcf file")
+    private Path roster;
 
     @Option(names = "--notes", paramLabel = "notes.txt", description = "notes typed in the same meeting")
     private Path notes;
@@ -127,7 +137,7 @@ final class MinutesCommand implements Callable<Integer> {
     }
 
     private Draft draft(Path talk, Path besideNotes, Path facts) throws IOException {
-        MeetingFacts known = facts == null ? unknownMeeting(talk) : meetingIn(facts);
+        MeetingFacts known = withRoster(facts == null ? unknownMeeting(talk) : meetingIn(facts, talk));
         Template form = template == null
                 ? Template.forKind(known.kind())
                 : Template.named(template)
@@ -150,12 +160,39 @@ final class MinutesCommand implements Callable<Integer> {
         }
     }
 
-    private static MeetingFacts meetingIn(Path file) throws IOException {
+    private MeetingFacts meetingIn(Path file, Path talk) throws IOException {
         try {
-            return MeetingJson.read(new String(bytesOf(file), StandardCharsets.UTF_8));
+            byte[] bytes = bytesOf(file);
+            String extension = extension(file);
+            if (extension.equals("ics") || extension.equals("eml")) {
+                return InvitationFile.read(bytes, ZoneId.systemDefault(), dayOf(talk))
+                        .facts();
+            }
+            return MeetingJson.read(new String(bytes, StandardCharsets.UTF_8));
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
         }
+    }
+
+    /** The meeting with the people of a roster file, where one was named; those invited stay. */
+    private MeetingFacts withRoster(MeetingFacts known) throws IOException {
+        if (roster == null) {
+            return known;
+        }
+        List<Person> people;
+        try {
+            people = new ArrayList<>(RosterFile.read(bytesOf(roster)));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(roster + ": " + e.getMessage(), e);
+        }
+        known.roster().stream()
+                .filter(p -> people.stream().noneMatch(q -> q.name().equals(p.name())))
+                .forEach(people::add);
+        return known.withRoster(people);
+    }
+
+    private static LocalDate dayOf(Path talk) throws IOException {
+        return LocalDate.ofInstant(Files.getLastModifiedTime(talk).toInstant(), ZoneId.systemDefault());
     }
 
     private static byte[] bytesOf(Path file) throws IOException {
@@ -171,7 +208,7 @@ final class MinutesCommand implements Callable<Integer> {
         if (!Files.exists(talk)) {
             throw new IllegalArgumentException(talk + ": there is no such file");
         }
-        LocalDate day = LocalDate.ofInstant(Files.getLastModifiedTime(talk).toInstant(), ZoneId.systemDefault());
+        LocalDate day = dayOf(talk);
         return new MeetingFacts(
                 talk.getFileName().toString(),
                 day,

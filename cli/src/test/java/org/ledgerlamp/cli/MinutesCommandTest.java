@@ -68,6 +68,43 @@ class MinutesCommandTest {
     }
 
     @Test
+    void the_meeting_may_be_an_invitation_and_the_people_a_table() throws Exception {
+        Path invitation = file(
+                "weekly.ics",
+                """
+                BEGIN:VCALENDAR
+                VERSION:2.0
+                BEGIN:VEVENT
+                UID:1
+                DTSTAMP:20260201T000000Z
+                DTSTART:20260303T093000Z
+                SUMMARY:Berth weekly by calendar
+                END:VEVENT
+                END:VCALENDAR
+                """);
+        Path people = file("people.csv", "name,role\nMira Voss,lead\n");
+        Path out = folder.resolve("out.json");
+
+        assertThat(run(file("talk.txt", TALK), "--meeting", invitation, "--roster", people, "--out", out))
+                .isEqualTo(new Outcome(0, ""));
+
+        assertThat(out).content().contains("Berth weekly by calendar", "\"role\" : \"lead\"");
+        assertThat(run(file("talk.txt", TALK), "--roster", file("odd.csv", "berth\nHolm\n"))
+                        .error())
+                .contains("odd.csv: line 1: expected a head");
+    }
+
+    @Test
+    void a_bench_of_a_short_talk_prints_its_figures() {
+        StringWriter error = new StringWriter();
+
+        assertThat(LampCommand.run(
+                        new String[] {"bench", "--words", "400", "--growth", "200,400"}, new PrintWriter(error, true)))
+                .isZero();
+        assertThat(error.toString()).isEmpty();
+    }
+
+    @Test
     void notes_are_taken_along() throws Exception {
         Path out = folder.resolve("out.md");
 

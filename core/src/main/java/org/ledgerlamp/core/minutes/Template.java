@@ -60,6 +60,27 @@ public record Template(String name, List<String> kinds, Detail detail, List<Sect
                             new Section("To do", Content.ACTIONS),
                             new Section("Still open", Content.QUESTIONS))),
             new Template(
+                    "Technical review",
+                    List.of(
+                            "technical review",
+                            "design review",
+                            "architecture",
+                            "code review",
+                            "safety review",
+                            "inspection",
+                            "engineering"),
+                    Detail.FULL,
+                    List.of(
+                            new Section("Reviewers", Content.ATTENDEES),
+                            new Section("Verdict", Content.SUMMARY),
+                            new Section("Findings", Content.LOWLIGHTS),
+                            new Section("Risks", Content.RISKS),
+                            new Section("Decisions", Content.DECISIONS),
+                            new Section("Changes to make", Content.ACTIONS),
+                            new Section("Questions left open", Content.QUESTIONS),
+                            new Section("What holds up", Content.HIGHLIGHTS),
+                            new Section("Discussion", Content.TOPICS))),
+            new Template(
                     "Supplier call",
                     List.of("supplier call", "client call", "customer call", "call"),
                     Detail.STANDARD,
@@ -75,7 +96,7 @@ public record Template(String name, List<String> kinds, Detail detail, List<Sect
                             new Section("What was said", Content.TOPICS))),
             new Template(
                     "Steering group",
-                    List.of("steering group", "steering", "committee", "board", "panel", "review"),
+                    List.of("steering group", "steering", "board", "project steering", "review"),
                     Detail.STANDARD,
                     List.of(
                             new Section("Attendance", Content.ATTENDEES),
@@ -86,7 +107,63 @@ public record Template(String name, List<String> kinds, Detail detail, List<Sect
                             new Section("Lowlights", Content.LOWLIGHTS),
                             new Section("Risks", Content.RISKS),
                             new Section("Actions", Content.ACTIONS),
-                            new Section("Open questions", Content.QUESTIONS))));
+                            new Section("Open questions", Content.QUESTIONS))),
+            new Template(
+                    "Committee",
+                    List.of("committee", "council", "panel", "trustees", "assembly", "general meeting"),
+                    Detail.STANDARD,
+                    List.of(
+                            new Section("Present and apologies", Content.ATTENDEES),
+                            new Section("Summary", Content.SUMMARY),
+                            new Section("Business", Content.TOPICS),
+                            new Section("Motions and resolutions", Content.DECISIONS),
+                            new Section("Reports: achieved", Content.HIGHLIGHTS),
+                            new Section("Reports: concerns", Content.LOWLIGHTS),
+                            new Section("Risks", Content.RISKS),
+                            new Section("Matters to carry forward", Content.QUESTIONS),
+                            new Section("Actions", Content.ACTIONS))),
+            new Template(
+                    "Workshop",
+                    List.of("workshop", "planning", "retrospective", "brainstorm", "offsite"),
+                    Detail.FULL,
+                    List.of(
+                            new Section("Who took part", Content.ATTENDEES),
+                            new Section("Outcome", Content.SUMMARY),
+                            new Section("Ideas and discussion", Content.TOPICS),
+                            new Section("What works", Content.HIGHLIGHTS),
+                            new Section("What gets in the way", Content.LOWLIGHTS),
+                            new Section("Risks", Content.RISKS),
+                            new Section("Agreed", Content.DECISIONS),
+                            new Section("Next steps", Content.ACTIONS),
+                            new Section("Parked", Content.QUESTIONS))),
+            new Template(
+                    "Incident review",
+                    List.of("incident review", "incident", "post-incident", "debrief"),
+                    Detail.FULL,
+                    List.of(
+                            new Section("Who was there", Content.ATTENDEES),
+                            new Section("What happened", Content.SUMMARY),
+                            new Section("Course of events", Content.TOPICS),
+                            new Section("What went wrong", Content.LOWLIGHTS),
+                            new Section("What went right", Content.HIGHLIGHTS),
+                            new Section("What may happen again", Content.RISKS),
+                            new Section("Decided", Content.DECISIONS),
+                            new Section("Actions", Content.ACTIONS),
+                            new Section("Not yet explained", Content.QUESTIONS))),
+            new Template(
+                    "Qualification call",
+                    List.of("qualification call", "qualification", "sales call", "discovery call", "first call"),
+                    Detail.STANDARD,
+                    List.of(
+                            new Section("On the call", Content.ATTENDEES),
+                            new Section("In short", Content.SUMMARY),
+                            new Section("Need and situation", Content.TOPICS),
+                            new Section("Speaks for it", Content.HIGHLIGHTS),
+                            new Section("Speaks against it", Content.LOWLIGHTS),
+                            new Section("Doubts", Content.RISKS),
+                            new Section("Agreed", Content.DECISIONS),
+                            new Section("Next steps", Content.ACTIONS),
+                            new Section("To find out", Content.QUESTIONS))));
 
     /** The shipped template of that name, whatever its case. */
     public static Optional<Template> named(String name) {

@@ -48,6 +48,23 @@ public record MeetingFacts(
         return new Calendar(date, nextMeeting);
     }
 
+    /** The same meeting with other people to be meant. */
+    public MeetingFacts withRoster(List<Person> people) {
+        return new MeetingFacts(
+                title,
+                date,
+                start,
+                timezone,
+                plannedMinutes,
+                kind,
+                location,
+                series,
+                people,
+                invited,
+                agenda,
+                nextMeeting);
+    }
+
     /** The roster, ready to resolve names. */
     public Roster people() {
         return new Roster(roster);

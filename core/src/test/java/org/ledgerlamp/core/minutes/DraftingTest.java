@@ -167,7 +167,12 @@ class DraftingTest {
         "Supplier call,Supplier call",
         "one-to-one,One-to-one",
         "Steering group,Steering group",
-        "safety review,Steering group",
+        "safety review,Technical review",
+        "parish council,Committee",
+        "planning workshop,Workshop",
+        "incident review,Incident review",
+        "qualification call,Qualification call",
+        "client call,Supplier call",
         "seance,Weekly status",
         "'',Weekly status"
     })
