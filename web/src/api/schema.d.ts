@@ -597,7 +597,7 @@ export interface components {
             /** Format: date */
             due: string | null;
             /** @enum {string} */
-            state: "PENCIL" | "INK" | "STRUCK";
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
         };
         LineView: {
             /** Format: uuid */
@@ -619,7 +619,7 @@ export interface components {
             /** Format: int32 */
             topic: number;
             /** @enum {string} */
-            state: "PENCIL" | "INK" | "STRUCK";
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
             drafted: boolean;
             /** Format: double */
             certainty: number;
@@ -806,9 +806,13 @@ export interface components {
         };
         TemplateChoice: {
             template: string;
+            /** @enum {string|null} */
+            detail: "BRIEF" | "STANDARD" | "FULL" | null;
         };
         TemplateView: {
             name: string;
+            /** @enum {string} */
+            detail: "BRIEF" | "STANDARD" | "FULL";
             sections: components["schemas"]["SectionView"][];
         };
         TopicMark: {

@@ -71,6 +71,11 @@ describe('a line of the minutes', () => {
         .map((b) => b.text())
     expect(names(action)).toEqual(['Enterink', 'Eedit', 'Xstrike', 'Wwhy'])
     expect(names({ ...action, state: 'INK' })).toEqual(['Eedit', 'Xstrike', 'Wwhy'])
+    expect(names({ ...action, state: 'POSSIBLE' }).slice(0, 3)).toEqual([
+      'Entertake',
+      'Eedit',
+      'Xdismiss',
+    ])
     expect(names({ ...action, state: 'STRUCK' })).toEqual(['Xrestore', 'Wwhy'])
   })
 

@@ -23,7 +23,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<LineEvents>()
 
-const STATES = { PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
+const STATES = { POSSIBLE: 'possible', PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 
 const thisYear = today().slice(0, 4)
 const aside = computed(() =>
@@ -37,7 +37,9 @@ const aside = computed(() =>
   <li class="line" :class="[line.state.toLowerCase(), { glowing: lit }]" :data-line="line.id">
     <div class="row" :data-lit-line="lit || undefined">
       <span class="number figures" aria-hidden="true">
-        <i v-if="line.state === 'PENCIL'">✎</i>{{ number ?? '' }}
+        <i v-if="line.state === 'PENCIL'">✎</i>
+        <template v-if="line.state === 'POSSIBLE'">?</template>
+        <template v-else>{{ number ?? '' }}</template>
       </span>
       <LineEditor
         v-if="editing"
@@ -126,6 +128,16 @@ const aside = computed(() =>
   text-decoration-thickness: 1px;
   text-underline-offset: 4px;
   text-decoration-color: color-mix(in srgb, var(--pencil) 60%, transparent);
+}
+
+.possible .row {
+  margin-left: 30px;
+  border-left: 2px dotted var(--rule);
+}
+
+.possible .text {
+  font-style: italic;
+  color: var(--ink-2);
 }
 
 .struck .text {

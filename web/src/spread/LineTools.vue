@@ -15,6 +15,7 @@ const emit = defineEmits<{
 
 const whyShown = ref(false)
 
+const possible = computed(() => props.line.state === 'POSSIBLE')
 const struck = computed(() => props.line.state === 'STRUCK')
 const isAction = computed(() => props.line.kind === 'ACTION')
 const why = computed(() => {
@@ -51,12 +52,12 @@ function setKind(event: Event) {
 
 <template>
   <div class="tools">
-    <button v-if="line.state === 'PENCIL'" type="button" @click="emit('ink')">
-      <kbd>Enter</kbd>ink
+    <button v-if="line.state === 'PENCIL' || possible" type="button" @click="emit('ink')">
+      <kbd>Enter</kbd>{{ possible ? 'take' : 'ink' }}
     </button>
     <button v-if="!struck" type="button" @click="emit('edit')"><kbd>E</kbd>edit</button>
     <button type="button" @click="emit('strike')">
-      <kbd>X</kbd>{{ struck ? 'restore' : 'strike' }}
+      <kbd>X</kbd>{{ struck ? 'restore' : possible ? 'dismiss' : 'strike' }}
     </button>
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>

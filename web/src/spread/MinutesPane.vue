@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Attendee, Line, LineKind, Minutes, Person } from '../api/types'
+import { counts } from '../shared/lineStates'
 import { scrollWithin } from '../shared/scrollWithin'
 import type { PageSection } from '../shared/sections'
 import AttendanceBar from './AttendanceBar.vue'
@@ -37,7 +38,7 @@ const lit = computed(() => new Set(litLines(props.reading, props.lamp).map((line
 const selectedId = computed(() => (props.lamp.on === 'line' ? props.lamp.lineId : null))
 const reachableId = computed(() => selectedId.value ?? props.reading[0]?.id ?? null)
 const numbers = computed(() => {
-  const counted = props.reading.filter((line) => line.state !== 'STRUCK')
+  const counted = props.reading.filter(counts)
   return new Map(counted.map((line, i) => [line.id, line.number ?? i + 1]))
 })
 

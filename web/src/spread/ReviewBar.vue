@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Template } from '../api/types'
+import type { Detail, Template } from '../api/types'
 import { clockTime, longDay } from '../shared/dates'
 import PencilMeter from './PencilMeter.vue'
 import type { Draft } from './useDraft'
@@ -13,8 +13,11 @@ const emit = defineEmits<{
   add: []
   undo: []
   redo: []
-  template: [name: string]
+  possible: []
+  template: [name: string, detail: Detail | null]
 }>()
+
+const DETAILS: Record<Detail, string> = { BRIEF: 'brief', STANDARD: 'standard', FULL: 'full' }
 
 const meeting = computed(() => props.draft.minutes.value.meeting)
 const facts = computed(() => {
@@ -55,6 +58,15 @@ const saving = computed(() => {
     >
       {{ draft.showStruck.value ? 'Hide' : 'Show' }} {{ draft.struck.value }} struck
     </button>
+    <button
+      v-if="draft.possible.value"
+      class="btn quiet"
+      type="button"
+      :aria-pressed="draft.showPossible.value"
+      @click="emit('possible')"
+    >
+      {{ draft.showPossible.value ? 'Hide' : 'Show' }} {{ draft.possible.value }} possible
+    </button>
     <div class="acts">
       <button
         class="btn quiet"
@@ -77,9 +89,27 @@ const saving = computed(() => {
         <select
           class="btn"
           :value="draft.minutes.value.template.name"
-          @change="emit('template', ($event.target as HTMLSelectElement).value)"
+          @change="emit('template', ($event.target as HTMLSelectElement).value, null)"
         >
           <option v-for="t in templates" :key="t.name">{{ t.name }}</option>
+        </select>
+      </label>
+      <label>
+        <span class="unseen">Detail</span>
+        <select
+          class="btn"
+          :value="draft.minutes.value.template.detail"
+          @change="
+            emit(
+              'template',
+              draft.minutes.value.template.name,
+              ($event.target as HTMLSelectElement).value as Detail,
+            )
+          "
+        >
+          <option v-for="(label, detail) in DETAILS" :key="detail" :value="detail">
+            {{ label }}
+          </option>
         </select>
       </label>
       <button class="btn" type="button" @click="emit('add')">Add a line</button>

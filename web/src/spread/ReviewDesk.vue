@@ -58,13 +58,15 @@ function move(by: 1 | -1) {
 
 function ink(line: Line) {
   if (line.state === 'PENCIL') draft.change(line, 'inking', { state: 'INK' })
+  else if (line.state === 'POSSIBLE') draft.change(line, 'taking', { state: 'INK' })
   move(1)
 }
 
 function strike(line: Line) {
   const restored = line.state === 'STRUCK'
   const next = draft.reading.value[draft.reading.value.indexOf(line) + 1]
-  draft.change(line, restored ? 'restoring' : 'striking', { state: restored ? 'INK' : 'STRUCK' })
+  const act = restored ? 'restoring' : line.state === 'POSSIBLE' ? 'dismissing' : 'striking'
+  draft.change(line, act, { state: restored ? 'INK' : 'STRUCK' })
   if (!restored && !draft.showStruck.value && next) {
     select(next)
     void pane.value?.focusLine(next.id)
@@ -188,7 +190,8 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warn))
       @add="compose"
       @undo="undo"
       @redo="redo"
-      @template="(name) => attempt(() => draft.useTemplate(name))"
+      @possible="draft.showPossible.value = !draft.showPossible.value"
+      @template="(name, detail) => attempt(() => draft.useTemplate(name, detail))"
     />
     <div ref="pages" class="pages">
       <SourcePane

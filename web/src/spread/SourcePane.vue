@@ -7,6 +7,7 @@ import { type Lamp, litRanges } from './lighting'
 import { scrollWithin } from '../shared/scrollWithin'
 import PassageRow from './PassageRow.vue'
 import { selectedWords } from './selectedWords'
+import { counts } from '../shared/lineStates'
 
 const props = defineProps<{ sources: Minutes['sources']; lines: Line[]; lamp: Lamp }>()
 const emit = defineEmits<{ light: [sourceId: string, passage: number] }>()
@@ -19,13 +20,13 @@ const ranges = computed(() =>
   shownId.value === null ? new Map() : litRanges(props.lines, props.lamp, shownId.value),
 )
 const feeds = computed(() => {
-  const counts = new Map<number, number>()
+  const fed = new Map<number, number>()
   for (const line of props.lines) {
-    if (line.state === 'STRUCK') continue
+    if (!counts(line)) continue
     const here = line.evidence.filter((e) => e.sourceId === shownId.value).map((e) => e.passage)
-    new Set(here).forEach((n) => counts.set(n, (counts.get(n) ?? 0) + 1))
+    new Set(here).forEach((n) => fed.set(n, (fed.get(n) ?? 0) + 1))
   }
-  return counts
+  return fed
 })
 
 /** Shows the source that holds what is lit, and scrolls the first lit words into sight. */

@@ -14,7 +14,7 @@ interface Wording {
   kind: (kind: LineKind) => string
 }
 
-const STATES = { PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
+const STATES = { POSSIBLE: 'possible', PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 
 /** What differs between the two versions of a line. */
 export function differences({ mine, theirs }: Clash, words: Wording): Difference[] {

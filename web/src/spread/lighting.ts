@@ -1,4 +1,5 @@
 import type { Basis, Line } from '../api/types'
+import { counts } from '../shared/lineStates'
 
 /** Where the lamp stands: on a line of the minutes, on a passage of a source, or nowhere. */
 export type Lamp =
@@ -22,8 +23,7 @@ export interface Piece {
 export function linesRestingOn(lines: Line[], sourceId: string, passage: number): Line[] {
   return lines.filter(
     (line) =>
-      line.state !== 'STRUCK' &&
-      line.evidence.some((e) => e.sourceId === sourceId && e.passage === passage),
+      counts(line) && line.evidence.some((e) => e.sourceId === sourceId && e.passage === passage),
   )
 }
 

@@ -48,8 +48,9 @@ function open(...lines: Line[]) {
     'PUT /api/attendance/p': () => ({ body: { id: 'p', version: 1, name: 'Tom', present: false } }),
     'PUT /api/minutes/m/template': ({ body }) => ({
       body: {
+        ...minutes([line('ink', { state: 'INK' }), line('anew')]),
         version: 5,
-        template: { name: (body as { template: string }).template, sections: [] },
+        template: { name: (body as { template: string }).template, detail: 'FULL', sections: [] },
       },
     }),
     'POST /api/minutes/m/folio': () => ({ body: { filing: { folio: 27 } } }),
@@ -153,9 +154,23 @@ describe('a draft under review', () => {
       draft.minutes.value.attendance[0] as Minutes['attendance'][number],
       false,
     )
-    await draft.useTemplate('One-to-one')
     expect(draft.minutes.value.attendance[0]?.present).toBe(false)
+    await draft.useTemplate('One-to-one', 'FULL')
     expect(draft.minutes.value.template.name).toBe('One-to-one')
+    expect(draft.lines.value.map((l) => l.id)).toEqual(['ink', 'anew'])
     expect(server.of('PUT').map((s) => s.headers.get('If-Match'))).toEqual(['"0"', '"4"'])
+  })
+
+  it('counts what is merely possible apart, and shows it on request', () => {
+    const { draft } = open(line('a'), line('b', { state: 'POSSIBLE' }))
+    expect(draft.meter.value.all).toBe(1)
+    expect(draft.possible.value).toBe(1)
+    expect(draft.reading.value.map((l) => l.id)).toEqual(['a'])
+    draft.showPossible.value = true
+    expect(draft.reading.value.map((l) => l.id)).toEqual(['a', 'b'])
+    draft.change(draft.lines.value[1] as Line, 'taking', { state: 'INK' })
+    expect(draft.meter.value.all).toBe(2)
+    draft.history.undo()
+    expect(written(draft, 'b')?.state).toBe('POSSIBLE')
   })
 })

@@ -2,7 +2,8 @@ import { computed, ref, shallowRef } from 'vue'
 import { answer, api, onVersion } from '../api/client'
 import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
-import type { Attendee, Basis, Line, LineFacts, LineKind, Minutes } from '../api/types'
+import type { Attendee, Basis, Detail, Line, LineFacts, LineKind, Minutes } from '../api/types'
+import { counts } from '../shared/lineStates'
 import { useNotices } from '../shared/notices'
 import { inReadingOrder, sectionsOf } from '../shared/sections'
 import { type Step, useHistory } from './lineHistory'
@@ -22,6 +23,7 @@ export function useDraft(opened: Minutes) {
   const lines = ref<Line[]>([...opened.lines])
   const clashes = ref(new Map<string, Clash>())
   const showStruck = ref(false)
+  const showPossible = ref(false)
 
   const saver = useLineSaver({
     send: (id, version, body) =>
@@ -42,16 +44,21 @@ export function useDraft(opened: Minutes) {
   const history = useHistory((id, facts) => apply(id, facts))
 
   const shown = computed(() =>
-    lines.value.filter((line) => showStruck.value || line.state !== 'STRUCK'),
+    lines.value.filter(
+      (line) =>
+        (showStruck.value || line.state !== 'STRUCK') &&
+        (showPossible.value || line.state !== 'POSSIBLE'),
+    ),
   )
   const sections = computed(() => sectionsOf(minutes.value, shown.value))
   const reading = computed(() => inReadingOrder(sections.value))
   const meter = computed(() => {
-    const counted = lines.value.filter((line) => line.state !== 'STRUCK')
+    const counted = lines.value.filter(counts)
     const ink = counted.filter((line) => line.state === 'INK').length
     return { ink, pencil: counted.length - ink, all: counted.length }
   })
   const struck = computed(() => lines.value.filter((line) => line.state === 'STRUCK').length)
+  const possible = computed(() => lines.value.filter((line) => line.state === 'POSSIBLE').length)
 
   function put(line: Line) {
     const at = lines.value.findIndex((l) => l.id === line.id)
@@ -141,14 +148,18 @@ export function useDraft(opened: Minutes) {
     }
   }
 
-  async function useTemplate(template: string) {
+  /** Another form or another share of the talk: what nobody has touched is drafted anew. */
+  async function useTemplate(template: string, detail: Detail | null) {
+    await saver.idle()
     const changed = await answer(
       api.PUT('/api/minutes/{id}/template', {
         params: { path: { id: minutes.value.id }, header: onVersion(minutes.value.version) },
-        body: { template },
+        body: { template, detail },
       }),
     )
-    minutes.value = { ...minutes.value, version: changed.version, template: changed.template }
+    minutes.value = changed
+    lines.value = [...changed.lines]
+    changed.lines.forEach(saver.know)
   }
 
   /** Files the draft; the number of the folio it became. */
@@ -169,6 +180,8 @@ export function useDraft(opened: Minutes) {
     meter,
     struck,
     showStruck,
+    possible,
+    showPossible,
     clashes,
     saving: saver.state,
     savedAt: saver.savedAt,

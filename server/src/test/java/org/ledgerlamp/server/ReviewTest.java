@@ -84,7 +84,7 @@ class ReviewTest extends ServerTest {
 
         assertThat(lines).isNotEmpty();
         for (JsonNode line : lines) {
-            assertThat(line.at("/state").asString()).isEqualTo("PENCIL");
+            assertThat(line.at("/state").asString()).isIn("PENCIL", "POSSIBLE");
             assertThat(line.at("/evidence")).as(line.at("/text").asString()).isNotEmpty();
             for (JsonNode basis : line.at("/evidence")) {
                 JsonNode passage = desk.read(
@@ -281,16 +281,51 @@ class ReviewTest extends ServerTest {
     }
 
     @Test
-    void another_template_orders_the_same_lines_anew() throws Exception {
+    void another_template_drafts_anew_what_nobody_has_touched_and_leaves_ink_and_struck_lines() throws Exception {
+        JsonNode action = line("ACTION");
+        change(action, facts("ACTION", "My own words", tom, "INK"));
+        JsonNode summary = line("SUMMARY");
+        change(summary, facts("SUMMARY", summary.at("/text").asString(), null, "STRUCK"));
         JsonNode before = page();
 
         Desk.Answer changed = desk.write(
                 "/api/minutes/{id}/template",
                 before.at("/version").asInt(),
-                "{\"template\":\"Steering group\"}",
+                "{\"template\":\"Steering group\",\"detail\":\"FULL\"}",
                 minutes);
 
         assertThat(changed.text("/template/name")).isEqualTo("Steering group");
-        assertThat(changed.at("/lines").size()).isEqualTo(before.at("/lines").size());
+        assertThat(changed.text("/template/detail")).isEqualTo("FULL");
+        assertThat(texts(changed.at("/lines"), "ACTION")).containsOnlyOnce("My own words");
+        assertThat(texts(changed.at("/lines"), "ACTION"))
+                .doesNotContain(action.at("/text").asString());
+        assertThat(texts(changed.at("/lines"), "SUMMARY")).hasSize(1);
+        assertThat(changed.at("/lines").size())
+                .isGreaterThanOrEqualTo(before.at("/lines").size());
+    }
+
+    private static List<String> texts(JsonNode lines, String kind) {
+        List<String> texts = new ArrayList<>();
+        for (JsonNode line : lines) {
+            if (line.at("/kind").asString().equals(kind)) {
+                texts.add(line.at("/text").asString());
+            }
+        }
+        return texts;
+    }
+
+    @Test
+    void what_is_merely_possible_neither_hinders_filing_nor_is_filed_unless_somebody_takes_it() throws Exception {
+        JsonNode action = line("ACTION");
+        change(action, facts("ACTION", "Perhaps somebody is to look", null, "POSSIBLE"));
+        inkAll();
+
+        Desk.Answer filed = desk.create("/api/minutes/{id}/folio", "{}", minutes);
+
+        assertThat(filed.at("/lines")).isNotEmpty();
+        assertThat(texts(filed.at("/lines"), "ACTION")).doesNotContain("Perhaps somebody is to look");
+        for (JsonNode line : filed.at("/lines")) {
+            assertThat(line.at("/state").asString()).isNotEqualTo("POSSIBLE");
+        }
     }
 }

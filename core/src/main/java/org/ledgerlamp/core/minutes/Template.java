@@ -165,6 +165,11 @@ public record Template(String name, List<String> kinds, Detail detail, List<Sect
                             new Section("Next steps", Content.ACTIONS),
                             new Section("To find out", Content.QUESTIONS))));
 
+    /** The same form with another share of the talk. */
+    public Template with(Detail other) {
+        return new Template(name, kinds, other, sections);
+    }
+
     /** The shipped template of that name, whatever its case. */
     public static Optional<Template> named(String name) {
         return SHIPPED.stream().filter(t -> t.name().equalsIgnoreCase(name)).findFirst();

@@ -41,7 +41,9 @@ class DemoReviewer {
      */
     void reviewAndFile(SignedIn lead, UUID draftId, Map<LineKind, List<Correction>> review, Map<String, UUID> people) {
         Minutes draft = minutes.one(lead.teamId(), draftId);
-        List<MinutesLine> drafted = minutes.lines(draft);
+        List<MinutesLine> drafted = minutes.lines(draft).stream()
+                .filter(l -> l.state() != LineState.POSSIBLE)
+                .toList();
         List<MinutesLine> left = new ArrayList<>(drafted);
         review.forEach((kind, corrections) -> {
             for (Correction correction : corrections) {

@@ -2,16 +2,20 @@ package org.ledgerlamp.server.minutes;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.server.common.Refusal;
@@ -28,6 +32,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class DraftingService {
+    private static final int MOST_POSSIBLE_OF_A_KIND = 8;
+
     private final MinutesRepository minutes;
     private final Lines lines;
     private final Attendances attendances;
@@ -67,7 +73,41 @@ public class DraftingService {
             throw Refusal.conflict("No source belongs to this meeting, so there is nothing to draft from.");
         }
         Template template = templateName == null ? Template.forKind(meeting.kind()) : template(templateName);
-        return keep(new Sheets(sources), meeting, template);
+        Sheets sheets = new Sheets(sources);
+        Draft draft = drafted(sheets, meeting, template);
+        List<TopicMark> topics = draft.reading().topics().stream()
+                .map(t -> new TopicMark(t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem()))
+                .toList();
+        meeting.beginMinutes();
+        Minutes kept = minutes.save(new Minutes(meeting, template, topics));
+        lines.saveAll(page(kept, draft, sheets));
+        keepAttendance(kept, draft);
+        return kept.id();
+    }
+
+    /**
+     * Drafts anew what nobody has touched: lines in ink and struck ones stay as and where they are, and what they rest
+     * on is not drafted a second time.
+     */
+    void redraft(Minutes kept) {
+        Sheets sheets = new Sheets(tray.of(kept.teamId(), List.of(kept.meeting().id())));
+        Draft draft = drafted(sheets, kept.meeting(), kept.template());
+        List<MinutesLine> before = lines.findByMinutesIdOrderByPosition(kept.id());
+        List<MinutesLine> touched =
+                before.stream().filter(l -> !l.isUntouched()).toList();
+        lines.deleteAll(before.stream().filter(MinutesLine::isUntouched).toList());
+        lines.saveAll(page(kept, draft, sheets).stream()
+                .filter(l -> touched.stream().noneMatch(t -> restOnTheSame(t, l)))
+                .toList());
+    }
+
+    private static boolean restOnTheSame(MinutesLine touched, MinutesLine drafted) {
+        if (touched.kind() == LineKind.SUMMARY || drafted.kind() == LineKind.SUMMARY) {
+            return touched.kind() == drafted.kind();
+        }
+        return !touched.evidence().isEmpty()
+                && touched.isDrafted()
+                && touched.evidence().getFirst().equals(drafted.evidence().getFirst());
     }
 
     static Template template(String name) {
@@ -88,24 +128,18 @@ public class DraftingService {
         }
     }
 
-    private UUID keep(Sheets sheets, Meeting meeting, Template template) {
-        List<RosterPerson> everybody = roster.everybody(meeting.teamId());
-        Map<String, UUID> ids = new HashMap<>();
-        everybody.forEach(p -> ids.put(p.name(), p.id()));
+    private Draft drafted(Sheets sheets, Meeting meeting, Template template) {
         Source talk = tray.source(sheets.talk());
         Source notes = sheets.notes() == null ? null : tray.source(sheets.notes());
-        Draft draft = new Drafter()
-                .draft(
-                        talk,
-                        notes,
-                        meeting.facts(
-                                everybody.stream().map(RosterPerson::person).toList()),
-                        template);
-        List<TopicMark> topics = draft.reading().topics().stream()
-                .map(t -> new TopicMark(t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem()))
+        List<Person> people = roster.everybody(meeting.teamId()).stream()
+                .map(RosterPerson::person)
                 .toList();
-        meeting.beginMinutes();
-        Minutes kept = minutes.save(new Minutes(meeting, template, topics));
+        return new Drafter().draft(talk, notes, meeting.facts(people), template);
+    }
+
+    /** The lines of a draft in order: the summary, what was drafted, and the likeliest of what is merely possible. */
+    private List<MinutesLine> page(Minutes kept, Draft draft, Sheets sheets) {
+        Map<String, UUID> ids = ids(kept.teamId());
         List<MinutesLine> page = new ArrayList<>();
         page.add(MinutesLine.summary(
                 kept, draft.summary().paragraph(), basis(draft.summary().evidence(), sheets)));
@@ -113,13 +147,35 @@ public class DraftingService {
             page.add(MinutesLine.drafted(
                     kept, page.size(), line, ids.get(line.owner()), basis(line.evidence(), sheets)));
         }
-        lines.saveAll(page);
+        for (Line line : likeliest(draft.possible())) {
+            page.add(MinutesLine.possible(
+                    kept, page.size(), line, ids.get(line.owner()), basis(line.evidence(), sheets)));
+        }
+        return page;
+    }
+
+    private static List<Line> likeliest(List<Line> possible) {
+        Map<Kind, List<Line>> byKind = possible.stream()
+                .sorted(Comparator.comparingDouble(l -> -l.certainty()))
+                .collect(Collectors.groupingBy(Line::kind));
+        return possible.stream()
+                .filter(l -> byKind.get(l.kind()).indexOf(l) < MOST_POSSIBLE_OF_A_KIND)
+                .toList();
+    }
+
+    private void keepAttendance(Minutes kept, Draft draft) {
+        Map<String, UUID> ids = ids(kept.teamId());
         List<Presence> presences = draft.reading().attendance();
         for (int i = 0; i < presences.size(); i++) {
             attendances.save(new Attendance(
                     kept, i, presences.get(i), ids.get(presences.get(i).name())));
         }
-        return kept.id();
+    }
+
+    private Map<String, UUID> ids(UUID teamId) {
+        Map<String, UUID> ids = new HashMap<>();
+        roster.everybody(teamId).forEach(p -> ids.put(p.name(), p.id()));
+        return ids;
     }
 
     private static List<Basis> basis(List<Evidence> evidence, Sheets sheets) {

@@ -3,12 +3,17 @@ package org.ledgerlamp.server.minutes;
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.meetings.Meeting;
@@ -21,6 +26,10 @@ public class Minutes extends Versioned {
     private Meeting meeting;
 
     private String template;
+
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Detail detail;
 
     @Convert(converter = TopicMark.Column.class)
     @Column(columnDefinition = "longtext")
@@ -40,6 +49,7 @@ public class Minutes extends Versioned {
         super(meeting.teamId());
         this.meeting = meeting;
         this.template = template.name();
+        this.detail = template.detail();
         this.topics = topics;
     }
 
@@ -49,8 +59,10 @@ public class Minutes extends Versioned {
         filedAt = at;
     }
 
-    void useTemplate(Template other) {
+    /** @param asMuch how much of the talk is kept, whatever the template says */
+    void useTemplate(Template other, Detail asMuch) {
         template = other.name();
+        detail = asMuch;
     }
 
     public Meeting meeting() {
@@ -59,7 +71,14 @@ public class Minutes extends Versioned {
 
     /** The form the minutes take. */
     public Template template() {
-        return Template.named(template).orElse(Template.SHIPPED.getFirst());
+        return Template.named(template).orElse(Template.SHIPPED.getFirst()).with(detail());
+    }
+
+    /** How much of the talk is kept. */
+    public Detail detail() {
+        return detail == null
+                ? Template.named(template).orElse(Template.SHIPPED.getFirst()).detail()
+                : detail;
     }
 
     public List<TopicMark> topics() {

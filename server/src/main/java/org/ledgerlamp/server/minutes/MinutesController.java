@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
@@ -51,7 +52,7 @@ class MinutesController {
             @Nullable UUID after,
             @NotNull @Size(max = 20) List<@NotNull Basis> evidence) {}
 
-    record TemplateChoice(@NotBlank @Size(max = 80) String template) {}
+    record TemplateChoice(@NotBlank @Size(max = 80) String template, @Nullable Detail detail) {}
 
     record PresenceMark(boolean present) {}
 
@@ -82,7 +83,7 @@ class MinutesController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody TemplateChoice choice) {
-        return view(minutes.useTemplate(who.teamId(), id, choice.template(), ifMatch));
+        return view(minutes.useTemplate(who.teamId(), id, choice.template(), choice.detail(), ifMatch));
     }
 
     @PostMapping("/api/minutes/{id}/lines")
@@ -135,7 +136,10 @@ class MinutesController {
                         .toList(),
                 minutes.attendance(m).stream().map(Attendee::of).toList(),
                 m.topics(),
-                minutes.lines(m).stream().map(LineView::of).toList(),
+                minutes.lines(m).stream()
+                        .filter(l -> !m.isFiled() || l.state() != LineState.POSSIBLE)
+                        .map(LineView::of)
+                        .toList(),
                 filing);
     }
 }

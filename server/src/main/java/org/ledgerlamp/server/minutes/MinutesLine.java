@@ -82,6 +82,18 @@ public class MinutesLine extends Versioned {
         return drafted;
     }
 
+    /** A line the program found and does not trust enough to draft. */
+    static MinutesLine possible(Minutes minutes, double position, Line line, UUID ownerId, List<Basis> evidence) {
+        MinutesLine possible = drafted(minutes, position, line, ownerId, evidence);
+        possible.state = LineState.POSSIBLE;
+        return possible;
+    }
+
+    /** Whether nobody has touched what the program found: a new draft may replace it. */
+    boolean isUntouched() {
+        return state == LineState.PENCIL || state == LineState.POSSIBLE;
+    }
+
     /** The summary the program made: in pencil. */
     static MinutesLine summary(Minutes minutes, String text, List<Basis> evidence) {
         MinutesLine summary = new MinutesLine(minutes, 0, LineKind.SUMMARY, text, evidence);

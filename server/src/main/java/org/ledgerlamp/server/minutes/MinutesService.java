@@ -8,6 +8,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
@@ -28,6 +30,7 @@ public class MinutesService {
 
     private final MinutesRepository minutes;
     private final Lines lines;
+    private final DraftingService drafting;
     private final Attendances attendances;
     private final RosterService roster;
     private final TrayService tray;
@@ -37,6 +40,7 @@ public class MinutesService {
     MinutesService(
             MinutesRepository minutes,
             Lines lines,
+            DraftingService drafting,
             Attendances attendances,
             RosterService roster,
             TrayService tray,
@@ -44,6 +48,7 @@ public class MinutesService {
             Clock clock) {
         this.minutes = minutes;
         this.lines = lines;
+        this.drafting = drafting;
         this.attendances = attendances;
         this.roster = roster;
         this.tray = tray;
@@ -94,7 +99,7 @@ public class MinutesService {
             return switch (state) {
                 case PENCIL -> new Progress(pencil + lines, ink);
                 case INK -> new Progress(pencil, ink + lines);
-                case STRUCK -> this;
+                case STRUCK, POSSIBLE -> this;
             };
         }
     }
@@ -167,10 +172,17 @@ public class MinutesService {
         return attendances.saveAndFlush(attendance);
     }
 
-    Minutes useTemplate(UUID teamId, UUID minutesId, String template, String ifMatch) {
+    /**
+     * Gives a draft another form, and drafts anew what nobody has touched.
+     *
+     * @param detail how much of the talk is kept, or null for what the template says
+     */
+    Minutes useTemplate(UUID teamId, UUID minutesId, String template, @Nullable Detail detail, String ifMatch) {
         Minutes draft = open(teamId, minutesId);
         Versions.require(ifMatch, draft.version(), () -> draft.template().name());
-        draft.useTemplate(DraftingService.template(template));
+        Template chosen = DraftingService.template(template);
+        draft.useTemplate(chosen, detail == null ? chosen.detail() : detail);
+        drafting.redraft(draft);
         return minutes.saveAndFlush(draft);
     }
 

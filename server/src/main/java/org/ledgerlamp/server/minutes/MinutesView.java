@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.meetings.MeetingView;
 import org.ledgerlamp.server.tray.SourceFile;
@@ -21,10 +22,11 @@ public record MinutesView(
         @Nullable Filing filing) {
 
     /** A template and its sections. */
-    public record TemplateView(String name, List<SectionView> sections) {
+    public record TemplateView(String name, Detail detail, List<SectionView> sections) {
         static TemplateView of(Template t) {
             return new TemplateView(
                     t.name(),
+                    t.detail(),
                     t.sections().stream()
                             .map(s -> new SectionView(s.heading(), s.content()))
                             .toList());
