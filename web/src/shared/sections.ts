@@ -1,4 +1,5 @@
 import type { Line, LineKind, Minutes, Section, Topic } from '../api/types'
+import { counts } from './lineStates'
 
 type Content = Section['content']
 
@@ -43,10 +44,13 @@ export function sectionsOf(minutes: Minutes, lines: Line[]): PageSection[] {
           section.content === 'TOPICS'
             ? byTopic(held, minutes.topics)
             : [{ topic: null, lines: held }],
-        count: held.length,
+        count: held.filter(counts).length,
       }
     })
-    .filter((section) => section.content === 'ATTENDEES' || section.count > 0)
+    .filter(
+      (section) =>
+        section.content === 'ATTENDEES' || section.groups.some((g) => g.lines.length > 0),
+    )
 }
 
 function byTopic(lines: Line[], topics: Topic[]): Group[] {

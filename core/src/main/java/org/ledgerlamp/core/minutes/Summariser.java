@@ -15,9 +15,10 @@ import org.ledgerlamp.core.reading.Topic;
  * has how much to do, and what it was about.
  */
 final class Summariser {
+    private static final String NOBODY = "nobody yet";
     private static final int MOST_DECISIONS = 3;
     private static final int MOST_TOPICS = 14;
-    private static final int WORDS_OF_A_LINE = 14;
+    private static final int WORDS_OF_A_LINE = 13;
 
     private Summariser() {}
 
@@ -71,7 +72,7 @@ final class Summariser {
         return a.evidence().getFirst().quote().equals(b.evidence().getFirst().quote());
     }
 
-    /** "Decided: one thing; another." */
+    /** "Decided: One thing. Another." */
     private static String told(String what, List<Line> lines, List<Line> chosen) {
         boolean all = chosen.size()
                 == lines.stream()
@@ -80,7 +81,7 @@ final class Summariser {
         List<String> said = chosen.stream()
                 .map(l -> Phrases.shortened(l.text().replaceAll("[.;]+$", ""), WORDS_OF_A_LINE))
                 .toList();
-        return (all ? what.replace(", among others", "") : what) + ": " + Phrases.sentence(String.join("; ", said));
+        return (all ? what.replace(", among others", "") : what) + ": " + Phrases.sentence(String.join(". ", said));
     }
 
     /** "Three actions: Mira Voss 2, open 1." */
@@ -88,13 +89,15 @@ final class Summariser {
         Map<String, Integer> byOwner = new LinkedHashMap<>();
         lines.stream()
                 .filter(l -> l.kind() == Kind.ACTION)
-                .forEach(l -> byOwner.merge(l.owner() == null ? "nobody yet" : l.owner(), 1, Integer::sum));
+                .forEach(l -> byOwner.merge(l.owner() == null ? NOBODY : l.owner(), 1, Integer::sum));
         int all = byOwner.values().stream().mapToInt(Integer::intValue).sum();
         if (all == 0) {
             return "";
         }
         List<String> owners = byOwner.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<String, Integer> e) -> -e.getValue()))
+                .sorted(Comparator.comparing(
+                                (Map.Entry<String, Integer> e) -> e.getKey().equals(NOBODY))
+                        .thenComparingInt(e -> -e.getValue()))
                 .map(e -> e.getKey() + (e.getValue() > 1 ? " " + e.getValue() : ""))
                 .toList();
         return (all == 1 ? "One action" : all + " actions") + ": " + String.join(", ", owners) + ".";

@@ -80,10 +80,11 @@ final class ActionFinder {
         if (other != null) {
             return other;
         }
-        if (!s.isQuestion() && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
+        boolean told = !s.isQuestion() || ActionCues.PROMISE.matches(s.plain());
+        if (told && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
             return s.speaker();
         }
-        Person called = addressee(s);
+        Person called = Calls.addressee(s);
         for (Mention mention : s.mentions()) {
             if (!mention.person().equals(called)
                     && s.text().substring(0, mention.start()).isBlank()) {
@@ -158,7 +159,7 @@ final class ActionFinder {
                 .favours(cues.getFirst().weight(), cues.getFirst().reason());
         judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
-        Person addressee = addressee(s);
+        Person addressee = Calls.addressee(s);
         if (addressee != null) {
             judgement.favours(0.15, "addressed by name");
         }
@@ -255,7 +256,7 @@ final class ActionFinder {
             Person addressee,
             Judgement judgement,
             List<Evidence> evidence) {
-        Person addressed = addressee != null ? addressee : addressee(carrier);
+        Person addressed = addressee != null ? addressee : Calls.addressee(carrier);
         // "I'll book it" says what is done and the words before it to what; "leave it with me" says neither.
         boolean pointsBack =
                 worded != carrier && Deeds.namesADeed(carrier.plain()) && !ActionCues.REQUEST.matches(worded.plain());
@@ -327,23 +328,5 @@ final class ActionFinder {
                         .map(talk::of)
                         .anyMatch(reply -> !reply.isEmpty()
                                 && (Replies.thanks(reply.getFirst()) || Replies.assents(reply.getFirst())));
-    }
-
-    /** The person a sentence is said to: called by name at its beginning or end. */
-    private static Person addressee(Sentence s) {
-        for (Mention mention : s.mentions()) {
-            String before = s.text().substring(0, mention.start()).strip();
-            String after = s.text().substring(mention.end()).strip();
-            boolean first = before.matches("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*");
-            // Automatic transcriptions write no commas: "ruth could you find out".
-            boolean asked = after.matches("(?i)(?:can|could|will|would) you\\b.*");
-            boolean opens = first && after.startsWith(",") || asked;
-            boolean closes =
-                    (before.endsWith(",") || before.isEmpty()) && after.matches("[,.?!]*(?:\\s*please[.?!]*)?");
-            if ((opens || closes) && !mention.person().equals(s.speaker())) {
-                return mention.person();
-            }
-        }
-        return null;
     }
 }

@@ -11,7 +11,9 @@ import org.ledgerlamp.core.people.Person;
  * do that?", "he can do it Monday", and, the other way round, "you'll have it from me".
  */
 final class Handovers {
-    private static final String VERB = "\\p{L}{2,}";
+    private static final String VERB =
+            "(?!(?:in|out|up|back|done|ready|there|by|for|all|with|on|at|over|to|off|down)\\b)\\p{L}{2,}";
+    private static final Pattern OWN_PROMISE = Pattern.compile("(?<![\\p{L}'])i(?:'ll| will| can| could)(?![\\p{L}])");
     private static final Pattern THROUGH = Pattern.compile(
             "(?:i'll|i will|i'm going to|let's|let us|we'll|we can|can we|could we|shall we|we|i can|i could|we should|we could)\\s+(?:just\\s+)?(?:(?:get|have)\\s+(?<name>@|him|her|them)\\s+(?:to\\s+)?|(?:ask|tell)\\s+(?<asked>@|him|her|them)\\s+to\\s+)"
                     + VERB);
@@ -42,7 +44,10 @@ final class Handovers {
         if (!s.isQuestion() && DELIVERED.matcher(marked).find()) {
             return s.speaker();
         }
-        return !s.isQuestion() && OF_ANOTHER.matcher(marked).find() ? lastNamedBefore(s, talk) : null;
+        boolean ofAnother = !s.isQuestion()
+                && OF_ANOTHER.matcher(marked).find()
+                && !OWN_PROMISE.matcher(marked).find();
+        return ofAnother ? lastNamedBefore(s, talk) : null;
     }
 
     /** The sentence in small letters with each name as one sign. */
@@ -72,7 +77,7 @@ final class Handovers {
             Sentence earlier = talk.sentences().get(i);
             List<Mention> named = earlier.mentions().stream()
                     .filter(m -> !m.person().equals(s.speaker()))
-                    .filter(m -> !isCall(earlier.text(), m))
+                    .filter(m -> !Calls.isCall(earlier.text(), m))
                     .toList();
             if (!named.isEmpty()) {
                 Person last = named.getLast().person();
@@ -80,11 +85,5 @@ final class Handovers {
             }
         }
         return null;
-    }
-
-    private static boolean isCall(String text, Mention m) {
-        String before = text.substring(0, m.start()).strip();
-        String after = text.substring(m.end()).strip();
-        return (before.isEmpty() || before.endsWith(",")) && (after.isEmpty() || ",.?!".indexOf(after.charAt(0)) >= 0);
     }
 }

@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
@@ -19,10 +18,6 @@ import org.ledgerlamp.core.source.Utterance;
  * whoever they talk about is the other; where that does not tell, nobody is named.
  */
 final class Speakers {
-    private static final Pattern BEFORE_A_CALL =
-            Pattern.compile("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|no|thanks|hi|hello|morning),?\\s*)*");
-    private static final Pattern AFTER_A_CALL = Pattern.compile("\\s*(?:[,.?!].*)?", Pattern.DOTALL);
-
     private final MeetingFacts meeting;
     private final Map<String, Person> byName = new HashMap<>();
 
@@ -71,16 +66,9 @@ final class Speakers {
         Map<Person, Integer> presence = new HashMap<>();
         for (Utterance u : source.utterances()) {
             for (Mention m : mentions.in(u.text())) {
-                presence.merge(m.person(), isCall(u.text(), m) ? 1 : -1, Integer::sum);
+                presence.merge(m.person(), Calls.isCall(u.text(), m) ? 1 : -1, Integer::sum);
             }
         }
         return presence;
-    }
-
-    private static boolean isCall(String text, Mention m) {
-        String before = text.substring(0, m.start()).strip();
-        String after = text.substring(m.end());
-        boolean opens = BEFORE_A_CALL.matcher(before).matches() || before.matches("(?s).*[.?!]");
-        return (opens || before.endsWith(",")) && AFTER_A_CALL.matcher(after).matches();
     }
 }

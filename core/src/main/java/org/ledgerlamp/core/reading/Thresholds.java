@@ -11,7 +11,7 @@ public final class Thresholds {
     public static double drafting(Kind kind) {
         return switch (kind) {
             case DECISION -> 0.33;
-            case ACTION -> 0.55;
+            case ACTION -> 0.6;
             case QUESTION -> 0.24;
             case RISK -> 0.23;
             case HIGHLIGHT -> 0.28;
