@@ -1,76 +1,48 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
-import { usePassages } from '../api/queries'
+import { computed, ref, watch } from 'vue'
 import type { Basis, Line, Minutes } from '../api/types'
-import ErrorNote from '../shared/ErrorNote.vue'
-import { type Lamp, litRanges } from './lighting'
-import { scrollWithin } from '../shared/scrollWithin'
-import PassageRow from './PassageRow.vue'
-import { selectedWords } from './selectedWords'
-import { counts } from '../shared/lineStates'
+import type { Lamp } from './lighting'
+import PassageList from './PassageList.vue'
 
 const props = defineProps<{ sources: Minutes['sources']; lines: Line[]; lamp: Lamp }>()
 const emit = defineEmits<{ light: [sourceId: string, passage: number] }>()
 
-const shownId = ref(props.sources.find((s) => !s.notes)?.id ?? props.sources[0]?.id ?? null)
-const { data: passages, error, refetch } = usePassages(shownId)
-const scroller = ref<HTMLElement>()
+const talk = computed(() => props.sources.find((s) => !s.notes) ?? props.sources[0])
+const notes = computed(() => props.sources.find((s) => s.notes && s !== talk.value))
+const shownId = ref(talk.value?.id ?? null)
+/** Whether the notes stand below the talk. */
+const both = ref(false)
+const lists = ref<InstanceType<typeof PassageList>[]>([])
 
-const ranges = computed(() =>
-  shownId.value === null ? new Map() : litRanges(props.lines, props.lamp, shownId.value),
+const shown = computed(() =>
+  both.value
+    ? [talk.value, notes.value].filter((s) => s !== undefined)
+    : props.sources.filter((s) => s.id === shownId.value),
 )
-const feeds = computed(() => {
-  const fed = new Map<number, number>()
-  for (const line of props.lines) {
-    if (!counts(line)) continue
-    const here = line.evidence.filter((e) => e.sourceId === shownId.value).map((e) => e.passage)
-    new Set(here).forEach((n) => fed.set(n, (fed.get(n) ?? 0) + 1))
-  }
-  return fed
-})
 
-/** Shows the source that holds what is lit, and scrolls the first lit words into sight. */
-async function showLit() {
-  const lamp = props.lamp
-  if (lamp.on === 'nothing') return
-  if (lamp.on === 'passage') {
-    shownId.value = lamp.sourceId
-  } else {
-    const evidence = props.lines.find((line) => line.id === lamp.lineId)?.evidence ?? []
-    const here = evidence.some((e) => e.sourceId === shownId.value)
-    if (!here && evidence[0]) shownId.value = evidence[0].sourceId
-  }
-  await nextTick()
-  const first = Math.min(...ranges.value.keys())
-  if (!Number.isFinite(first)) return
-  const row = scroller.value?.querySelector<HTMLElement>(`[data-passage="${first}"]`)
-  if (!row || !scroller.value) return
-  scrollWithin(scroller.value, row)
-  // Rows that come into sight take their true height only now.
-  requestAnimationFrame(() => scroller.value && scrollWithin(scroller.value, row))
+function show(id: string) {
+  both.value = false
+  shownId.value = id
 }
 
-watch([() => props.lamp, () => passages.value !== undefined], showLit, {
-  immediate: true,
-  flush: 'post',
-})
+/** Turns to the source that holds what is lit. */
+function turn() {
+  const lamp = props.lamp
+  if (lamp.on === 'nothing' || both.value) return
+  if (lamp.on === 'passage') {
+    shownId.value = lamp.sourceId
+    return
+  }
+  const evidence = props.lines.find((line) => line.id === lamp.lineId)?.evidence ?? []
+  const here = evidence.some((e) => e.sourceId === shownId.value)
+  if (!here && evidence[0]) shownId.value = evidence[0].sourceId
+}
+
+watch(() => props.lamp, turn, { immediate: true })
 
 /** The words of the source that are selected, as evidence for a new line. */
 function selection(): Basis[] {
-  const words = scroller.value ? selectedWords(scroller.value) : null
-  const passage = passages.value?.find((p) => p.n === words?.passage)
-  if (!words || !passage || shownId.value === null) return []
-  return [
-    {
-      sourceId: shownId.value,
-      passage: passage.n,
-      start: words.start,
-      end: words.end,
-      quote: passage.text.slice(words.start, words.end),
-      speaker: passage.speaker,
-      startMs: passage.startMs,
-    },
-  ]
+  return lists.value.flatMap((list) => list.selection())
 }
 
 defineExpose({ selection })
@@ -83,29 +55,37 @@ defineExpose({ selection })
         v-for="source in sources"
         :key="source.id"
         type="button"
-        :class="{ on: source.id === shownId }"
-        :aria-pressed="source.id === shownId"
+        :class="{ on: !both && source.id === shownId }"
+        :aria-pressed="!both && source.id === shownId"
         :title="source.name"
-        @click="shownId = source.id"
+        @click="show(source.id)"
       >
         {{ source.notes ? 'Notes' : 'Transcript' }}
       </button>
-      <a v-if="shownId" class="small" :href="`/api/sources/${shownId}/original`" download>
+      <button
+        v-if="notes"
+        type="button"
+        :class="{ on: both }"
+        :aria-pressed="both"
+        @click="both = true"
+      >
+        Both
+      </button>
+      <a v-if="shownId && !both" class="small" :href="`/api/sources/${shownId}/original`" download>
         as it came
       </a>
     </div>
-    <div ref="scroller" class="scroll" tabindex="0" role="region" aria-label="Passages">
-      <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-      <ol v-else :class="{ lamplit: ranges.size > 0 }">
-        <PassageRow
-          v-for="passage in passages"
-          :key="passage.n"
-          :passage="passage"
-          :ranges="ranges.get(passage.n)"
-          :feeds="feeds.get(passage.n) ?? 0"
-          @light="(n) => emit('light', shownId ?? '', n)"
-        />
-      </ol>
+    <div class="lists">
+      <PassageList
+        v-for="source in shown"
+        :key="source.id"
+        ref="lists"
+        :source-id="source.id"
+        :lines="lines"
+        :lamp="lamp"
+        :label="both && source.notes ? 'Passages of the notes' : 'Passages'"
+        @light="(id, n) => emit('light', id, n)"
+      />
     </div>
   </section>
 </template>
@@ -147,15 +127,17 @@ defineExpose({ selection })
   margin-left: auto;
 }
 
-/* What is not lit steps back. */
-.lamplit > :deep(.passage:not(.near)) {
-  opacity: 0.62;
+.lists {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
 }
 
-.scroll {
-  flex: 1;
-  overflow-y: auto;
-  padding-bottom: 120px;
-  scrollbar-width: thin;
+/* Two sources at once: the talk has the larger part of the page. */
+.lists > :nth-child(2) {
+  flex: 0.6;
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
 }
 </style>

@@ -145,6 +145,22 @@ class ReviewTest extends BrowserTest {
     }
 
     @Test
+    void another_detail_drafts_pencil_anew_and_leaves_what_is_in_ink() {
+        mira.lines("Decisions").first().click();
+        mira.page.keyboard().press("Enter");
+        saved();
+        String inked = mira.lines("Decisions").first().textContent();
+
+        mira.page.getByLabel("Detail").selectOption("full");
+        mira.page.getByLabel("Template").selectOption("Committee");
+
+        assertThat(mira.region("Motions and resolutions")).isVisible();
+        assertThat(mira.lines("Motions and resolutions").first()).hasText(inked);
+        mira.page.reload();
+        assertThat(mira.lines("Motions and resolutions").first()).hasText(inked);
+    }
+
+    @Test
     void filing_waits_until_nothing_is_in_pencil() {
         mira.button("File").click();
 

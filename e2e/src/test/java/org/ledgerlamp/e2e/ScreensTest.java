@@ -184,4 +184,32 @@ class ScreensTest extends BrowserTest {
         mira.button("Keep").click();
         assertThat(mira.page.getByRole(AriaRole.ALERT)).hasText("The roster has a Bo Ek already.");
     }
+
+    @Test
+    void the_notes_stand_below_the_talk_and_what_is_possible_is_taken_or_dismissed_by_key() {
+        Desk mira = miraAtHerDesk();
+        draft(mira);
+        mira.button("Both").click();
+        assertThat(mira.page.getByLabel("Passages of the notes")).isVisible();
+        assertThat(mira.page.getByLabel("Passages", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
+
+        mira.page
+                .locator("button", new Page.LocatorOptions().setHasText("possible"))
+                .first()
+                .click();
+        Locator possible = mira.page.locator(".line.possible");
+        assertThat(possible.first()).isVisible();
+        int offered = possible.count();
+        possible.first().locator(".text").click();
+        mira.page.keyboard().press("x");
+        assertThat(possible).hasCount(offered - 1);
+        mira.page.keyboard().press("Control+z");
+        assertThat(possible).hasCount(offered);
+        possible.first().locator(".text").click();
+        mira.page.keyboard().press("Enter");
+        assertThat(possible).hasCount(offered - 1);
+        mira.page.keyboard().press("Control+z");
+        assertThat(possible).hasCount(offered);
+    }
 }
