@@ -51,7 +51,7 @@ function submit() {
     </label>
     <div>
       <label class="label" for="meeting-date">Date</label>
-      <DayField v-model="date" input-id="meeting-date" />
+      <DayField v-model="date" class="field" input-id="meeting-date" />
     </div>
     <div class="pair">
       <label>
@@ -112,7 +112,7 @@ function submit() {
     </label>
     <div>
       <label class="label" for="next-date">Next one of the series</label>
-      <DayField v-model="form.nextMeeting" input-id="next-date" />
+      <DayField v-model="form.nextMeeting" class="field" input-id="next-date" />
     </div>
     <div class="wide foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>

@@ -84,7 +84,8 @@ async function discard(source: Source) {
       <div class="tray">
         <PageHead title="In-tray">
           Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
-          WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes; Word, OpenDocument, PDF, web page or mail around them.
+          WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes; Word, OpenDocument,
+          PDF, web page or mail around them.
           <template #acts>
             <button class="btn" type="button" @click="pasting = !pasting">Paste text</button>
             <button class="btn go" type="button" @click="choose">Choose files</button>
