@@ -1,4 +1,12 @@
-import type { Line } from '../api/types'
+import type { Line, LineState } from '../api/types'
+
+/** What a state is called behind a line. */
+export const STATE_NAMES: Record<LineState, string> = {
+  POSSIBLE: 'possible',
+  PENCIL: 'in pencil',
+  INK: 'in ink',
+  STRUCK: 'struck',
+}
 
 /** Whether a line is part of the minutes as they stand: neither struck nor merely possible. */
 export function counts(line: Line): boolean {

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Line, Person } from '../api/types'
 import { longDay, shortDay, today } from '../shared/dates'
 import { isContested, lineAside } from '../shared/lineAside'
+import { STATE_NAMES } from '../shared/lineStates'
 import ClashNote from './ClashNote.vue'
 import type { LineEvents } from './lineEvents'
 import LineEditor from './LineEditor.vue'
@@ -22,8 +23,6 @@ const props = defineProps<{
   people: Person[]
 }>()
 const emit = defineEmits<LineEvents>()
-
-const STATES = { POSSIBLE: 'possible', PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
 
 const thisYear = today().slice(0, 4)
 const aside = computed(() =>
@@ -58,7 +57,7 @@ const aside = computed(() =>
         @click="emit('select', line)"
         @dblclick="fixed || emit('edit', line)"
       >
-        {{ line.text }}<span class="unseen">, {{ STATES[line.state] }}</span>
+        {{ line.text }}<span class="unseen">, {{ STATE_NAMES[line.state] }}</span>
       </button>
       <span v-if="aside" class="aside figures" :class="{ red: isContested(line) }">
         {{ aside }}

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Detail, Template } from '../api/types'
 import { clockTime, longDay } from '../shared/dates'
 import PencilMeter from './PencilMeter.vue'
+import ShowLines from './ShowLines.vue'
 import type { Draft } from './useDraft'
 
 const props = defineProps<{ draft: Draft; templates: Template[]; filing: boolean }>()
@@ -49,24 +50,18 @@ const saving = computed(() => {
       </p>
     </div>
     <PencilMeter :ink="draft.meter.value.ink" :all="draft.meter.value.all" />
-    <button
-      v-if="draft.struck.value"
-      class="btn quiet"
-      type="button"
-      :aria-pressed="draft.showStruck.value"
-      @click="emit('struck')"
-    >
-      {{ draft.showStruck.value ? 'Hide' : 'Show' }} {{ draft.struck.value }} struck
-    </button>
-    <button
-      v-if="draft.possible.value"
-      class="btn quiet"
-      type="button"
-      :aria-pressed="draft.showPossible.value"
-      @click="emit('possible')"
-    >
-      {{ draft.showPossible.value ? 'Hide' : 'Show' }} {{ draft.possible.value }} possible
-    </button>
+    <ShowLines
+      what="struck"
+      :count="draft.struck.value"
+      :shown="draft.showStruck.value"
+      @toggle="emit('struck')"
+    />
+    <ShowLines
+      what="possible"
+      :count="draft.possible.value"
+      :shown="draft.showPossible.value"
+      @toggle="emit('possible')"
+    />
     <div class="acts">
       <button
         class="btn quiet"

@@ -1,4 +1,5 @@
 import type { LineKind } from '../api/types'
+import { STATE_NAMES } from '../shared/lineStates'
 import type { Clash } from './lineSaver'
 
 /** One thing that two people set differently, in words. */
@@ -14,8 +15,6 @@ interface Wording {
   kind: (kind: LineKind) => string
 }
 
-const STATES = { POSSIBLE: 'possible', PENCIL: 'in pencil', INK: 'in ink', STRUCK: 'struck' }
-
 /** What differs between the two versions of a line. */
 export function differences({ mine, theirs }: Clash, words: Wording): Difference[] {
   const owner = (id: string | null) => (id ? words.person(id) : 'open')
@@ -25,6 +24,6 @@ export function differences({ mine, theirs }: Clash, words: Wording): Difference
     { what: 'kind', mine: words.kind(mine.kind), theirs: words.kind(theirs.kind) },
     { what: 'owner', mine: owner(mine.ownerId), theirs: owner(theirs.ownerId) },
     { what: 'date', mine: due(mine.due), theirs: due(theirs.due) },
-    { what: 'state', mine: STATES[mine.state], theirs: STATES[theirs.state] },
+    { what: 'state', mine: STATE_NAMES[mine.state], theirs: STATE_NAMES[theirs.state] },
   ].filter((d) => d.mine !== d.theirs)
 }

@@ -52,7 +52,7 @@ final class BenchCommand implements Callable<Integer> {
     private final PrintStream out = System.out;
 
     @Override
-    public Integer call() throws UnreadableSource {
+    public Integer call() {
         MeetingFacts meeting = meeting();
         byte[] file = MadeUpTalk.of(words).getBytes(StandardCharsets.UTF_8);
         double cold = seconds(() -> draft(file, meeting));

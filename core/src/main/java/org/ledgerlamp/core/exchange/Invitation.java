@@ -47,6 +47,25 @@ public record Invitation(
         attachments = List.copyOf(attachments);
     }
 
+    /** The same meeting, followed by another on {@code day}, or by none where that is null. */
+    Invitation followedBy(LocalDate day) {
+        return new Invitation(
+                uid,
+                title,
+                start,
+                length,
+                organiser,
+                invited,
+                declined,
+                description,
+                agenda,
+                location,
+                link,
+                attachments,
+                day,
+                cancelled);
+    }
+
     /** What reading a source needs to know of it; its people are the roster. */
     public MeetingFacts facts() {
         List<Person> roster = new java.util.ArrayList<>(invited);

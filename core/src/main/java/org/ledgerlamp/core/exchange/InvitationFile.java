@@ -9,14 +9,11 @@ import biweekly.property.Attendee;
 import biweekly.property.Conference;
 import biweekly.property.DateOrDateTimeProperty;
 import biweekly.property.Organizer;
+import biweekly.property.TextProperty;
 import biweekly.util.ICalDate;
 import biweekly.util.com.google.ical.compat.javautil.DateIterator;
 import jakarta.mail.MessagingException;
-import jakarta.mail.Multipart;
 import jakarta.mail.Part;
-import jakarta.mail.Session;
-import jakarta.mail.internet.MimeMessage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -27,15 +24,16 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Date;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Properties;
 import java.util.Set;
 import java.util.TimeZone;
 import java.util.TreeMap;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.source.MailParts;
 
 /**
  * Reads the meetings of a calendar file, or of an invitation sent by mail: time zones, series, moved and cancelled
@@ -111,29 +109,17 @@ public final class InvitationFile {
             return text;
         }
         try {
-            MimeMessage mail = new MimeMessage(Session.getInstance(new Properties()), new ByteArrayInputStream(bytes));
-            String part = calendarPart(mail);
-            return part == null ? text : part;
+            for (Part part : MailParts.of(bytes)) {
+                if (part.isMimeType("text/calendar") || part.isMimeType("application/ics")) {
+                    try (InputStream in = part.getInputStream()) {
+                        return new String(in.readNBytes(MOST_BYTES), StandardCharsets.UTF_8);
+                    }
+                }
+            }
+            return text;
         } catch (MessagingException | IOException e) {
             throw new IllegalArgumentException("the mail is broken: " + e.getMessage(), e);
         }
-    }
-
-    private static String calendarPart(Part part) throws MessagingException, IOException {
-        if (part.isMimeType("text/calendar") || part.isMimeType("application/ics")) {
-            try (InputStream in = part.getInputStream()) {
-                return new String(in.readNBytes(MOST_BYTES), StandardCharsets.UTF_8);
-            }
-        }
-        if (part.isMimeType("multipart/*") && part.getContent() instanceof Multipart parts) {
-            for (int i = 0; i < parts.getCount(); i++) {
-                String found = calendarPart(parts.getBodyPart(i));
-                if (found != null) {
-                    return found;
-                }
-            }
-        }
-        return null;
     }
 
     private List<Invitation> expanded(LocalDate from, LocalDate until) {
@@ -147,34 +133,15 @@ public final class InvitationFile {
         }
         all.sort(java.util.Comparator.comparing((Invitation i) -> i.start().toInstant())
                 .thenComparing(Invitation::uid));
-        List<Invitation> linked = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            linked.add(withNext(all.get(i), all.subList(i + 1, all.size())));
+        Map<String, LocalDate> next = new HashMap<>();
+        for (int i = all.size() - 1; i >= 0; i--) {
+            Invitation one = all.get(i);
+            all.set(i, one.followedBy(next.get(one.uid())));
+            if (!one.cancelled()) {
+                next.put(one.uid(), one.start().toLocalDate());
+            }
         }
-        return linked.stream().filter(i -> i.start().toInstant().isBefore(last)).toList();
-    }
-
-    private static Invitation withNext(Invitation one, List<Invitation> later) {
-        LocalDate next = later.stream()
-                .filter(l -> l.uid().equals(one.uid()) && !l.cancelled())
-                .map(l -> l.start().toLocalDate())
-                .findFirst()
-                .orElse(null);
-        return new Invitation(
-                one.uid(),
-                one.title(),
-                one.start(),
-                one.length(),
-                one.organiser(),
-                one.invited(),
-                one.declined(),
-                one.description(),
-                one.agenda(),
-                one.location(),
-                one.link(),
-                one.attachments(),
-                next,
-                one.cancelled());
+        return all.stream().filter(i -> i.start().toInstant().isBefore(last)).toList();
     }
 
     /** The occurrences from {@code first} on, one beyond {@code last} so that the last but one knows its next. */
@@ -241,8 +208,7 @@ public final class InvitationFile {
                 (no ? declined : invited).add(person);
             }
         }
-        String description = value(
-                event.getDescription() == null ? null : event.getDescription().getValue());
+        String description = text(event.getDescription());
         return new Invitation(
                 uid(event),
                 event.getSummary() == null
@@ -255,7 +221,7 @@ public final class InvitationFile {
                 declined,
                 description,
                 Agenda.in(description),
-                value(event.getLocation() == null ? null : event.getLocation().getValue()),
+                text(event.getLocation()),
                 link(event),
                 event.getAttachments().stream()
                         .map(a -> a.getUri())
@@ -301,13 +267,17 @@ public final class InvitationFile {
                 return value(conference.getUri());
             }
         }
-        return event.getUrl() == null ? null : value(event.getUrl().getValue());
+        return text(event.getUrl());
     }
 
     private static String uid(VEvent event) {
         return event.getUid() == null || event.getUid().getValue() == null
                 ? ""
                 : event.getUid().getValue();
+    }
+
+    private static String text(TextProperty property) {
+        return property == null ? null : value(property.getValue());
     }
 
     private static String value(String text) {

@@ -4,14 +4,9 @@ import ezvcard.Ezvcard;
 import ezvcard.VCard;
 import java.io.IOException;
 import java.io.StringReader;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,17 +15,28 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.source.SourceText;
+import org.ledgerlamp.core.source.UnreadableSource;
 
 /** Reads a roster of people from vCards or from a table of comma- or semicolon-separated values. */
 public final class RosterFile {
     private static final int MOST_BYTES = 4 << 20;
     private static final int MOST_PEOPLE = 20_000;
-    private static final Set<String> NAME = Set.of("name", "full name", "fullname", "person", "display name");
-    private static final Set<String> FIRST = Set.of("first name", "first", "given name", "forename");
-    private static final Set<String> LAST = Set.of("last name", "last", "surname", "family name");
-    private static final Set<String> ROLE = Set.of("role", "title", "job title", "position", "function");
-    private static final Set<String> EMAIL = Set.of("email", "e-mail", "mail", "email address", "mail address");
-    private static final Set<String> ALIASES = Set.of("alias", "aliases", "nickname", "nicknames", "known as");
+    /** What a column holds, and the heads it is known by. */
+    private enum Column {
+        NAME("name", "full name", "fullname", "person", "display name"),
+        FIRST("first name", "first", "given name", "forename"),
+        LAST("last name", "last", "surname", "family name"),
+        ROLE("role", "title", "job title", "position", "function"),
+        EMAIL("email", "e-mail", "mail", "email address", "mail address"),
+        ALIASES("alias", "aliases", "nickname", "nicknames", "known as");
+
+        private final Set<String> heads;
+
+        Column(String... heads) {
+            this.heads = Set.of(heads);
+        }
+    }
 
     private RosterFile() {}
 
@@ -55,17 +61,11 @@ public final class RosterFile {
     }
 
     private static String decoded(byte[] bytes) {
-        String text;
         try {
-            text = StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(bytes))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            text = new String(bytes, Charset.forName("windows-1252"));
+            return SourceText.decode(bytes).text();
+        } catch (UnreadableSource e) {
+            throw new IllegalArgumentException(e.getMessage(), e);
         }
-        return text.startsWith("\uFEFF") ? text.substring(1) : text;
     }
 
     private static List<Person> cards(String text) {
@@ -119,7 +119,7 @@ public final class RosterFile {
                 .get();
         try (CSVParser rows = CSVParser.parse(new StringReader(text), format)) {
             List<Person> people = new ArrayList<>();
-            Map<String, Integer> columns = null;
+            Map<Column, Integer> columns = null;
             for (CSVRecord row : rows) {
                 if (columns == null) {
                     columns = columns(row);
@@ -136,17 +136,17 @@ public final class RosterFile {
         }
     }
 
-    private static Map<String, Integer> columns(CSVRecord head) {
-        Map<String, Integer> columns = new HashMap<>();
+    private static Map<Column, Integer> columns(CSVRecord head) {
+        Map<Column, Integer> columns = new EnumMap<>(Column.class);
         for (int i = 0; i < head.size(); i++) {
             String title = head.get(i).toLowerCase(Locale.ROOT);
-            for (Set<String> known : List.of(NAME, FIRST, LAST, ROLE, EMAIL, ALIASES)) {
-                if (known.contains(title)) {
-                    columns.putIfAbsent(known.iterator().next(), i);
+            for (Column column : Column.values()) {
+                if (column.heads.contains(title)) {
+                    columns.putIfAbsent(column, i);
                 }
             }
         }
-        boolean named = columns.containsKey(key(NAME)) || columns.containsKey(key(FIRST));
+        boolean named = columns.containsKey(Column.NAME) || columns.containsKey(Column.FIRST);
         if (!named) {
             throw new IllegalArgumentException(
                     "line 1: expected a head with a column \"name\" (and role, email, aliases), found: "
@@ -155,25 +155,21 @@ public final class RosterFile {
         return columns;
     }
 
-    private static String key(Set<String> known) {
-        return known.iterator().next();
-    }
-
-    private static void person(CSVRecord row, Map<String, Integer> columns, List<Person> people) {
-        String name = cell(row, columns, NAME);
+    private static void person(CSVRecord row, Map<Column, Integer> columns, List<Person> people) {
+        String name = cell(row, columns, Column.NAME);
         if (name == null) {
-            String first = cell(row, columns, FIRST);
-            String last = cell(row, columns, LAST);
+            String first = cell(row, columns, Column.FIRST);
+            String last = cell(row, columns, Column.LAST);
             name = filled(((first == null ? "" : first) + " " + (last == null ? "" : last)).strip());
         }
         if (name == null) {
             return;
         }
-        String aliases = cell(row, columns, ALIASES);
+        String aliases = cell(row, columns, Column.ALIASES);
         people.add(new Person(
                 folded(name),
-                cell(row, columns, ROLE),
-                cell(row, columns, EMAIL),
+                cell(row, columns, Column.ROLE),
+                cell(row, columns, Column.EMAIL),
                 aliases == null
                         ? List.of()
                         : Arrays.stream(aliases.split("[,;|/]"))
@@ -182,8 +178,8 @@ public final class RosterFile {
                                 .toList()));
     }
 
-    private static String cell(CSVRecord row, Map<String, Integer> columns, Set<String> known) {
-        Integer at = columns.get(key(known));
+    private static String cell(CSVRecord row, Map<Column, Integer> columns, Column column) {
+        Integer at = columns.get(column);
         return at == null || at >= row.size() ? null : filled(row.get(at));
     }
 

@@ -29,6 +29,8 @@ final class Deed {
             "^%1$s[:,]?\\s+(?!\\p{L}+(?:s|ed)\\s|is\\s|has\\s|had\\s|was\\s)(\\p{L}.*)");
 
     private static final Pattern REPORTED = Pattern.compile("^(\\p{L}+s)\\s+(\\p{L}.*)");
+    private static final Set<String> NO_DEED =
+            Set.of("is", "was", "has", "does", "says", "thinks", "needs", "wants", "knows", "likes", "means", "feels");
     private static final Set<String> NO_VERB = Set.of(
             "would could should will can may might must shall to for of in on at the a an and or but so then that this is was has had been it he she they we you i just"
                     .split(" "));
@@ -92,11 +94,7 @@ final class Deed {
         for (String name : names(owner)) {
             if (said.startsWith(name + " ")) {
                 Matcher m = REPORTED.matcher(said.substring(name.length() + 1));
-                if (m.matches()
-                        && !Set.of(
-                                        "is", "was", "has", "does", "says", "thinks", "needs", "wants", "knows",
-                                        "likes", "means", "feels")
-                                .contains(m.group(1))) {
+                if (m.matches() && !NO_DEED.contains(m.group(1))) {
                     return infinitive(m.group(1)) + " " + m.group(2);
                 }
             }

@@ -44,7 +44,8 @@ public final class Drafter {
             Line line = line(finding, reading, wording);
             (finding.certainty() >= Thresholds.drafting(finding.kind()) ? lines : possible).add(line);
         }
-        possible.removeIf(p -> lines.stream().anyMatch(l -> carriesTheSame(l, p)));
+        // What is drafted as one kind is not offered as another as well.
+        possible.removeIf(p -> lines.stream().anyMatch(p::restsOnTheSameAs));
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, possible);
     }
 
@@ -70,10 +71,5 @@ public final class Drafter {
                 .findFirst()
                 .map(e -> reading.topicOf(e.utterance()))
                 .orElse(Math.max(0, reading.topics().size() - 1));
-    }
-
-    /** What is drafted as one kind is not offered as another as well. */
-    private static boolean carriesTheSame(Line drafted, Line possible) {
-        return drafted.evidence().getFirst().equals(possible.evidence().getFirst());
     }
 }

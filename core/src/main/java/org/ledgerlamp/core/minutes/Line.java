@@ -38,4 +38,9 @@ public record Line(
         reasons = List.copyOf(reasons);
         evidence = List.copyOf(evidence);
     }
+
+    /** Whether the same words carry both. */
+    boolean restsOnTheSameAs(Line other) {
+        return evidence.getFirst().equals(other.evidence.getFirst());
+    }
 }

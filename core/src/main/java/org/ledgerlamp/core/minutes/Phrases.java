@@ -10,7 +10,6 @@ import org.ledgerlamp.core.reading.Fillers;
 /** Small repairs that turn speech into written phrases; what carries meaning stays as said. */
 final class Phrases {
     private static final int MOST_WORDS = 30;
-    private static final int MOST_WORDS_BESIDE = 18;
     /** Words that mean something unless a stop follows: "No, we keep it", but "No diesel on Mondays". */
     private static final String STOPPED =
             "(?:no|right|good|fine|great|sure|sorry|perfect|grand|lovely|agreed|wait|thanks|thank you|em|mate|like|also|plus|actually|honestly|okay then)(?=\\s*[,.:;!…-])";
@@ -54,11 +53,6 @@ final class Phrases {
     /** At most thirty words or so, cut where a clause ends. */
     static String shortened(String text) {
         return shortened(text, MOST_WORDS);
-    }
-
-    /** At most eighteen words or so, to stand beside a line's own. */
-    static String brief(String text) {
-        return shortened(text, MOST_WORDS_BESIDE);
     }
 
     /** At most {@code most} words or so, cut where a clause ends. */

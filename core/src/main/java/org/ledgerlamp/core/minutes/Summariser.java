@@ -62,14 +62,10 @@ final class Summariser {
 
     private static void addBest(String what, Kind kind, List<Line> lines, List<Line> told, List<String> sentences) {
         List<Line> best = best(lines, kind, 1);
-        if (!best.isEmpty() && told.stream().noneMatch(l -> restsOnTheSame(l, best.getFirst()))) {
+        if (!best.isEmpty() && told.stream().noneMatch(best.getFirst()::restsOnTheSameAs)) {
             told.addAll(best);
             sentences.add(told(what, lines, best));
         }
-    }
-
-    private static boolean restsOnTheSame(Line a, Line b) {
-        return a.evidence().getFirst().quote().equals(b.evidence().getFirst().quote());
     }
 
     /** "Decided: One thing. Another." */

@@ -13,29 +13,41 @@ final class ThirdPerson {
             "(?<![\\p{L}'])I (?:honestly|genuinely|really|actually|definitely|certainly|literally|simply|just) ");
     private static final String SAME_IN_ALL_PERSONS =
             "think|know|need|want|see|hope|say|agree|like|guess|suspect|expect|mean|believe|prefer|suggest|propose|recommend|reckon|doubt|wonder|feel|remember|understand|look|get|come|give|ask|tell|work|live|find|call|bring|keep|run|start|use|pay|meet|talk|make|take|send|write|wait|drop|ring|check|sign|order|book|sit|speak|own|miss|love|hate|owe|lose|hear|trust|read|print|move|plan|intend|promise|report|leave|stay|wish";
-    private static final List<String[]> TURNS = List.of(
-            new String[] {"am I", "is @"},
-            new String[] {"do I", "does @"},
-            new String[] {"have I", "has @"},
-            new String[] {"I've", "@ has"},
-            new String[] {"I'm", "@ is"},
-            new String[] {"I'll", "@ will"},
-            new String[] {"I'd (a|an|the|no|some|been|done|had|got|gone|said|seen|\\p{L}+ed)", "@ had $1"},
-            new String[] {"I'd", "@ would"},
-            new String[] {"I am", "@ is"},
-            new String[] {"I have", "@ has"},
-            new String[] {"I haven't", "@ has not"},
-            new String[] {"I do", "@ does"},
-            new String[] {"I don't", "@ does not"},
-            new String[] {"I go", "@ goes"},
-            new String[] {"I worry", "@ worries"},
-            new String[] {"I (try|carry)", "@ tries"},
-            new String[] {"I (still |also |always |never |only )?(" + SAME_IN_ALL_PERSONS + ")", "@ $1$2s"},
-            new String[] {"I", "@"},
-            new String[] {"me", "@"},
-            new String[] {"my", "@'s"},
-            new String[] {"mine", "@'s"},
-            new String[] {"myself", "@"});
+    /** What is said, and what is written for it: {@code @} stands for the name. */
+    private record Turn(Pattern said, String written) {}
+
+    private static final List<Turn> TURNS = List.of(
+            turn("am I", "is @"),
+            turn("do I", "does @"),
+            turn("have I", "has @"),
+            turn("I've", "@ has"),
+            turn("I'm", "@ is"),
+            turn("I'll", "@ will"),
+            turn("I'd (a|an|the|no|some|been|done|had|got|gone|said|seen|\\p{L}+ed)", "@ had $1"),
+            turn("I'd", "@ would"),
+            turn("I am", "@ is"),
+            turn("I have", "@ has"),
+            turn("I haven't", "@ has not"),
+            turn("I do", "@ does"),
+            turn("I don't", "@ does not"),
+            turn("I go", "@ goes"),
+            turn("I worry", "@ worries"),
+            turn("I try", "@ tries"),
+            turn("I carry", "@ carries"),
+            turn("I (still |also |always |never |only )?(" + SAME_IN_ALL_PERSONS + ")", "@ $1$2s"),
+            turn("I", "@"),
+            turn("me", "@"),
+            turn("my", "@'s"),
+            turn("mine", "@'s"),
+            turn("myself", "@"));
+
+    private static Turn turn(String said, String written) {
+        return new Turn(
+                Pattern.compile(
+                        "(?<![\\p{L}\\p{N}'])" + said + "(?![\\p{L}\\p{N}'])",
+                        said.contains("I") ? 0 : Pattern.CASE_INSENSITIVE),
+                written.replace("@", NAME));
+    }
 
     private final List<Person> roster;
 
@@ -53,21 +65,10 @@ final class ThirdPerson {
             return text;
         }
         String result = ADVERB.matcher(text.replace('’', '\'')).replaceAll("I ");
-        for (String[] turn : TURNS) {
-            result = Pattern.compile(
-                            "(?<![\\p{L}\\p{N}'])" + turn[0] + "(?![\\p{L}\\p{N}'])",
-                            turn[0].contains("I") ? 0 : Pattern.CASE_INSENSITIVE)
-                    .matcher(result)
-                    .replaceAll(m -> turn[1].replace("@", NAME)
-                            .replace("$1", group(m, 1))
-                            .replace("$2", group(m, 2))
-                            .replace("tries", group(m, 1).equals("carry") ? "carries" : "tries"));
+        for (Turn turn : TURNS) {
+            result = turn.said().matcher(result).replaceAll(turn.written());
         }
         return withName(result.replace("'s's", "'s"), speaker, named);
-    }
-
-    private static String group(java.util.regex.MatchResult m, int n) {
-        return m.groupCount() < n || m.group(n) == null ? "" : m.group(n);
     }
 
     /** "you" and "your" turned into the name of the one addressed; unchanged where nobody is. */
@@ -82,14 +83,8 @@ final class ThirdPerson {
     }
 
     private String withName(String marked, Person person, boolean named) {
-        StringBuilder text = new StringBuilder();
-        Matcher m = Pattern.compile(NAME).matcher(marked);
-        boolean again = named;
-        while (m.find()) {
-            m.appendReplacement(text, Matcher.quoteReplacement(again ? shortName(person) : person.name()));
-            again = true;
-        }
-        return m.appendTail(text).toString();
+        String first = named ? shortName(person) : person.name();
+        return marked.replaceFirst(NAME, Matcher.quoteReplacement(first)).replace(NAME, shortName(person));
     }
 
     /** The first name where nobody else on the roster has it. */

@@ -18,13 +18,11 @@ final class AgendaMatch {
     private final Talk talk;
     private final List<Weighable> sentences;
     private final List<String> agenda;
-    private final float[][] meanings;
 
     AgendaMatch(Talk talk, List<Weighable> sentences) {
         this.talk = talk;
         this.sentences = sentences;
         this.agenda = talk.meeting().agenda();
-        this.meanings = SentenceVectors.shared().of(agenda);
     }
 
     private record Match(int item, int topic, double score) {}
@@ -68,7 +66,8 @@ final class AgendaMatch {
                     likeness = Math.max(
                             likeness,
                             SentenceVectors.likeness(
-                                    meanings[item], sentences.get(s.index()).meaning()));
+                                    talk.agenda()[item],
+                                    sentences.get(s.index()).meaning()));
                 }
             }
         }

@@ -8,6 +8,13 @@ import org.ledgerlamp.core.people.Person;
 final class Calls {
     private static final Pattern BEFORE_A_CALL =
             Pattern.compile("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|no|thanks|hi|hello|morning),?\\s*)*");
+    private static final Pattern BEFORE_A_REQUEST =
+            Pattern.compile("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*");
+    /** Automatic transcriptions write no commas: "ruth could you find out". */
+    private static final Pattern ASKED = Pattern.compile("(?i)(?:can|could|will|would) you\\b.*");
+
+    private static final Pattern ASKED_AMID = Pattern.compile("(?i),\\s*(?:you|can you|could you|will you)\\b.*");
+    private static final Pattern NOTHING_MORE = Pattern.compile("[,.?!]*(?:\\s*please[.?!]*)?");
     private static final Pattern AFTER_A_CALL = Pattern.compile("\\s*(?:[,.?!].*)?", Pattern.DOTALL);
 
     private Calls() {}
@@ -25,13 +32,12 @@ final class Calls {
         for (Mention mention : s.mentions()) {
             String before = s.text().substring(0, mention.start()).strip();
             String after = s.text().substring(mention.end()).strip();
-            boolean first = before.matches("(?i)(?:(?:and|so|okay|ok|right|well|then|but|now|yes|thanks),?\\s*)*");
-            // Automatic transcriptions write no commas: "ruth could you find out".
-            boolean asked = after.matches("(?i)(?:can|could|will|would) you\\b.*")
-                    || before.endsWith(",") && after.matches("(?i),\\s*(?:you|can you|could you|will you)\\b.*");
+            boolean first = BEFORE_A_REQUEST.matcher(before).matches();
+            boolean asked = ASKED.matcher(after).matches()
+                    || before.endsWith(",") && ASKED_AMID.matcher(after).matches();
             boolean opens = first && after.startsWith(",") || asked;
-            boolean closes =
-                    (before.endsWith(",") || before.isEmpty()) && after.matches("[,.?!]*(?:\\s*please[.?!]*)?");
+            boolean closes = (before.endsWith(",") || before.isEmpty())
+                    && NOTHING_MORE.matcher(after).matches();
             if ((opens || closes) && !mention.person().equals(s.speaker())) {
                 return mention.person();
             }

@@ -22,13 +22,11 @@ final class Cohesion {
 
     private final Talk talk;
     private final float[][] meanings;
-    private final float[][] agenda;
     private final float[] whole;
 
     private Cohesion(Talk talk, float[][] meanings) {
         this.talk = talk;
         this.meanings = meanings;
-        this.agenda = SentenceVectors.shared().of(talk.meeting().agenda());
         this.whole = mean(0, meanings.length);
     }
 
@@ -100,7 +98,7 @@ final class Cohesion {
     private double agendaLikeness(int at) {
         double most = 0;
         if (!talk.sentences().get(at).content().isEmpty()) {
-            for (float[] item : agenda) {
+            for (float[] item : talk.agenda()) {
                 most = Math.max(most, SentenceVectors.likeness(meanings[at], item) - UNRELATED);
             }
         }

@@ -1,5 +1,6 @@
 package org.ledgerlamp.core.reading;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.time.SpokenDate;
@@ -73,6 +74,13 @@ public record Finding(
     /** The utterance that carries it. */
     public int utterance() {
         return evidence.getFirst().utterance();
+    }
+
+    /** The same, as certain as the odds of the sentence that carries it. */
+    Finding weighed(double odds) {
+        List<String> more = new ArrayList<>(reasons);
+        more.add("its words and the talk around it");
+        return with(about, owner, due, Math.round(odds * 100) / 100.0, more, evidence);
     }
 
     /** The same words of the same people with what else became known of them. */

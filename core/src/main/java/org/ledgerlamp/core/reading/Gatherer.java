@@ -221,15 +221,14 @@ final class Gatherer {
         if (before != null && !before.isBare() && evidence.size() < MOST_EVIDENCE) {
             evidence.add(talk.evidence(before));
         }
-        List<String> reasons = new ArrayList<>(finding.reasons());
-        reasons.add("its words and the talk around it");
         return finding.with(
-                finding.about() != null ? finding.about() : matter(finding, telling),
-                finding.owner(),
-                finding.kind() == Kind.ACTION ? dueOf(finding, carrier, telling) : null,
-                Math.round(odds[carrier] * 100) / 100.0,
-                reasons,
-                evidence.stream().limit(MOST_EVIDENCE).toList());
+                        finding.about() != null ? finding.about() : matter(finding, telling),
+                        finding.owner(),
+                        finding.kind() == Kind.ACTION ? dueOf(finding, carrier, telling) : null,
+                        finding.certainty(),
+                        finding.reasons(),
+                        evidence.stream().limit(MOST_EVIDENCE).toList())
+                .weighed(odds[carrier]);
     }
 
     private SpokenDate dueOf(Finding finding, int carrier, List<Integer> telling) {

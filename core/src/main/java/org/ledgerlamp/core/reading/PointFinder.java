@@ -38,10 +38,9 @@ final class PointFinder {
                 .forEach(f -> f.evidence().forEach(e -> taken.add(talk.at(e).index())));
         List<Sentence> chosen = new ArrayList<>();
         IntStream.range(0, odds.length)
-                .filter(i -> odds[i][Weights.column(Kind.POINT)] >= least && !taken.contains(i))
+                .filter(i -> oddsOf(i) >= least && !taken.contains(i))
                 .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -odds[i][Weights.column(Kind.POINT)])
-                        .thenComparingInt(i -> i))
+                .sorted(Comparator.comparingDouble((Integer i) -> -oddsOf(i)).thenComparingInt(i -> i))
                 .map(talk.sentences()::get)
                 .filter(PointFinder::saysSomething)
                 .forEach(s -> {
@@ -55,15 +54,13 @@ final class PointFinder {
                 .toList();
     }
 
+    private double oddsOf(int sentence) {
+        return odds[sentence][Weights.column(Kind.POINT)];
+    }
+
     private Finding point(Sentence s) {
-        Finding told = Finding.told(Kind.POINT, s, new Judgement(), List.of(talk.evidence(s)));
-        return told.with(
-                told.about(),
-                null,
-                null,
-                Math.round(odds[s.index()][Weights.column(Kind.POINT)] * 100) / 100.0,
-                List.of("its words and the talk around it"),
-                told.evidence());
+        return Finding.told(Kind.POINT, s, new Judgement(), List.of(talk.evidence(s)))
+                .weighed(oddsOf(s.index()));
     }
 
     private static boolean saysSomething(Sentence s) {

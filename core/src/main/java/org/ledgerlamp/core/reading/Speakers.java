@@ -10,6 +10,7 @@ import java.util.Set;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.core.source.Utterance;
 
@@ -24,8 +25,9 @@ final class Speakers {
     private Speakers(Source source, MeetingFacts meeting) {
         this.meeting = meeting;
         Map<String, List<Person>> shared = new HashMap<>();
+        Roster roster = meeting.people();
         for (String name : source.speakers()) {
-            List<Person> candidates = meeting.people().candidates(name);
+            List<Person> candidates = roster.candidates(name);
             if (candidates.size() == 1) {
                 byName.put(name, candidates.getFirst());
             } else if (candidates.size() > 1) {

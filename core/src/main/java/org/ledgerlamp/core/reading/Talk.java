@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Words;
@@ -25,6 +26,7 @@ final class Talk {
     private final Map<List<Integer>, Sentence> byPlace = new HashMap<>();
     private final Map<String, Person> speakers;
     private final boolean bare;
+    private float[][] agenda;
 
     Talk(Source source, MeetingFacts meeting) {
         this.source = source;
@@ -67,6 +69,14 @@ final class Talk {
 
     MeetingFacts meeting() {
         return meeting;
+    }
+
+    /** The vectors of the agenda's items, in order. */
+    float[][] agenda() {
+        if (agenda == null) {
+            agenda = SentenceVectors.shared().of(meeting.agenda());
+        }
+        return agenda;
     }
 
     List<Sentence> sentences() {

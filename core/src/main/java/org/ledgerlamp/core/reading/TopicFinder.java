@@ -52,10 +52,7 @@ final class TopicFinder {
             int from = borders.get(i);
             int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
             String title = titles.of(
-                    i,
-                    from,
-                    to,
-                    items[i] == null ? null : talk.meeting().agenda().get(items[i]));
+                    i, items[i] == null ? null : talk.meeting().agenda().get(items[i]));
             topics.add(new Topic(title, from, to, source.utterances().get(from).start(), items[i]));
         }
         return topics;

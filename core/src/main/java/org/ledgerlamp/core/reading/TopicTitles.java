@@ -44,18 +44,17 @@ final class TopicTitles {
 
     private final Talk talk;
     private final Map<String, Integer> topicsWith = new HashMap<>();
-    private final int topics;
+    private final List<Map<String, Phrase>> phrasesOf = new ArrayList<>();
     private final Masked masked;
 
     TopicTitles(Talk talk, List<Integer> borders) {
         this.talk = talk;
-        this.topics = borders.size();
         this.masked = new Masked(talk.meeting().roster());
         for (int i = 0; i < borders.size(); i++) {
             int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
-            for (String phrase : phrases(borders.get(i), to).keySet()) {
-                topicsWith.merge(phrase, 1, Integer::sum);
-            }
+            Map<String, Phrase> phrases = phrases(borders.get(i), to);
+            phrases.keySet().forEach(phrase -> topicsWith.merge(phrase, 1, Integer::sum));
+            phrasesOf.add(phrases);
         }
     }
 
@@ -97,26 +96,27 @@ final class TopicTitles {
     }
 
     /**
-     * The title of the topic with utterances {@code from} to {@code to}.
+     * The title of a topic.
      *
      * @param item the agenda item it belongs to, which then comes first, or null
      */
-    String of(int index, int from, int to, String item) {
+    String of(int topic, String item) {
         List<Scored> ranked = new ArrayList<>();
-        phrases(from, to).forEach((stems, phrase) -> {
-            double elsewhere = Math.log(1.0 + (double) topics / topicsWith.getOrDefault(stems, 1));
+        phrasesOf.get(topic).forEach((stems, phrase) -> {
+            double elsewhere = Math.log(1.0 + (double) phrasesOf.size() / topicsWith.getOrDefault(stems, 1));
             ranked.add(new Scored(stems, phrase, phrase.score(elsewhere)));
         });
         ranked.sort(Comparator.comparingDouble((Scored s) -> -s.score()).thenComparingInt(s -> s.phrase().order));
         if (item != null) {
+            Set<String> words = Words.content(item);
             return ranked.stream()
-                    .filter(s -> !s.sharesWords(Words.content(item)))
+                    .filter(s -> !s.sharesWords(words))
                     .findFirst()
                     .map(s -> item + ": " + s.phrase().words)
                     .orElse(item);
         }
         if (ranked.isEmpty()) {
-            return index == 0 ? "Opening" : "Further talk";
+            return topic == 0 ? "Opening" : "Further talk";
         }
         Scored first = ranked.getFirst();
         List<Scored> title = new ArrayList<>(List.of(first));

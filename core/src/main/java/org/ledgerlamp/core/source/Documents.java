@@ -19,6 +19,15 @@ final class Documents {
      * @throws UnreadableSource where the wrapping is broken, locked, too large unpacked, or of a kind that holds no talk
      */
     static SourceText textOf(byte[] bytes, Limits limits) throws UnreadableSource {
+        return textOf(bytes, limits, true);
+    }
+
+    /** As {@link #textOf}, but a mail stays as it is: one within another is not opened in turn, without end. */
+    static SourceText attachedTextOf(byte[] bytes, Limits limits) throws UnreadableSource {
+        return textOf(bytes, limits, false);
+    }
+
+    private static SourceText textOf(byte[] bytes, Limits limits, boolean opensMails) throws UnreadableSource {
         if (SourceText.startsWith(bytes, 'P', 'K', 3, 4)) {
             return new SourceText(ZippedDocument.textOf(bytes, limits));
         }
@@ -44,6 +53,6 @@ final class Documents {
                     "line 1",
                     "this is a calendar or address file: it tells of meetings or people, not of what was said");
         }
-        return Mail.isIn(head) ? new SourceText(Mail.textOf(bytes, limits)) : text;
+        return opensMails && Mail.isIn(head) ? new SourceText(Mail.textOf(bytes, limits)) : text;
     }
 }

@@ -1,17 +1,11 @@
 package org.ledgerlamp.core.source;
 
-import jakarta.mail.BodyPart;
 import jakarta.mail.MessagingException;
-import jakarta.mail.Multipart;
 import jakarta.mail.Part;
-import jakarta.mail.Session;
-import jakarta.mail.internet.MimeMessage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Properties;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
 
@@ -27,7 +21,6 @@ final class Mail {
             "^(?:-{2,}\\s*(?:original message|forwarded message).*|_{10,}|on .{5,120} wrote:)$",
             Pattern.CASE_INSENSITIVE);
     private static final int HEADERS_AT_LEAST = 3;
-    private static final int DEEPEST = 20;
 
     private final Limits limits;
     private final StringBuilder plain = new StringBuilder();
@@ -58,7 +51,9 @@ final class Mail {
     static String textOf(byte[] bytes, Limits limits) throws UnreadableSource {
         Mail mail = new Mail(limits);
         try {
-            mail.take(new MimeMessage(Session.getInstance(new Properties()), new ByteArrayInputStream(bytes)), 0);
+            for (Part part : MailParts.of(bytes)) {
+                mail.take(part);
+            }
         } catch (MessagingException | IOException | RuntimeException e) {
             throw new UnreadableSource("mail", "broken: " + e.getMessage());
         }
@@ -71,18 +66,8 @@ final class Mail {
         return written(text);
     }
 
-    private void take(Part part, int depth) throws MessagingException, IOException, UnreadableSource {
-        if (depth > DEEPEST) {
-            throw new UnreadableSource("mail", "parts within parts deeper than " + DEEPEST);
-        }
-        if (part.isMimeType("multipart/*") && part.getContent() instanceof Multipart parts) {
-            for (int i = 0; i < parts.getCount(); i++) {
-                BodyPart inner = parts.getBodyPart(i);
-                take(inner, depth + 1);
-            }
-        } else if (part.isMimeType("message/rfc822") && part.getContent() instanceof Part inner) {
-            take(inner, depth + 1);
-        } else if (Part.ATTACHMENT.equalsIgnoreCase(part.getDisposition()) || part.getFileName() != null) {
+    private void take(Part part) throws MessagingException, IOException, UnreadableSource {
+        if (Part.ATTACHMENT.equalsIgnoreCase(part.getDisposition()) || part.getFileName() != null) {
             attach(part);
         } else if (part.isMimeType("text/plain")) {
             plain.append(part.getContent()).append('\n');
@@ -107,7 +92,7 @@ final class Mail {
                     "attachment " + part.getFileName(), "more than the limit of %,d bytes".formatted(limits.bytes()));
         }
         try {
-            SourceText text = Documents.textOf(bytes, limits);
+            SourceText text = Documents.attachedTextOf(bytes, limits);
             if (!text.text().isBlank()) {
                 attached.add(text);
             }

@@ -38,6 +38,8 @@ final class MarkupDocument {
     private static final Set<String> CELLS = Set.of("td", "th", "w:tc", "table:table-cell");
     private static final Set<String> BREAKS = Set.of("br", "w:br", "w:cr", "text:line-break");
     private static final Set<String> TABS = Set.of("w:tab", "text:tab");
+    private static final Set<String> CONTAINERS =
+            Set.of("table", "tbody", "main", "body", "w:tbl", "w:body", "w:sdt", "table:table");
     private static final int DEEPEST = 200;
 
     private final TextLines lines = new TextLines();
@@ -159,13 +161,11 @@ final class MarkupDocument {
         for (Node node : element.childNodes()) {
             if (node instanceof TextNode words) {
                 // Between the parts of a word processor's paragraph blanks are layout of the file.
-                boolean layout = words.isBlank() && name.startsWith("w:") && !exact;
-                text.append(
-                        layout
-                                ? ""
-                                : exact
-                                        ? words.getWholeText()
-                                        : words.getWholeText().replaceAll("\\s+", " "));
+                if (exact) {
+                    text.append(words.getWholeText());
+                } else if (!words.isBlank() || !name.startsWith("w:")) {
+                    text.append(words.getWholeText().replaceAll("\\s+", " "));
+                }
             } else if (node instanceof Element child) {
                 if (PARAGRAPHS.contains(name(child)) && !text.isEmpty()) {
                     text.append('\n');
@@ -176,34 +176,17 @@ final class MarkupDocument {
     }
 
     private static boolean isInline(Element element) {
-        String name = name(element);
-        return !(HEADINGS.contains(name)
-                || ROWS.contains(name)
-                || LISTS.contains(name)
-                || PARAGRAPHS.contains(name)
-                || holdsBlocks(element));
+        return !isBlock(name(element)) && !holdsBlocks(element);
     }
 
     private static boolean holdsBlocks(Element element) {
-        for (Element child : element.children()) {
-            String name = name(child);
-            if (PARAGRAPHS.contains(name)
-                    || HEADINGS.contains(name)
-                    || ROWS.contains(name)
-                    || LISTS.contains(name)
-                    || name.equals("table")
-                    || name.equals("tbody")
-                    || name.equals("main")
-                    || name.equals("body")
-                    || name.equals("w:tbl")
-                    || name.equals("w:body")
-                    || name.equals("w:sdt")
-                    || name.startsWith("office:")
-                    || name.equals("table:table")) {
-                return true;
-            }
-        }
-        return false;
+        return element.children().stream()
+                .map(MarkupDocument::name)
+                .anyMatch(name -> isBlock(name) || CONTAINERS.contains(name) || name.startsWith("office:"));
+    }
+
+    private static boolean isBlock(String name) {
+        return HEADINGS.contains(name) || ROWS.contains(name) || LISTS.contains(name) || PARAGRAPHS.contains(name);
     }
 
     private static String name(Element element) {

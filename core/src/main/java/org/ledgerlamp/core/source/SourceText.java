@@ -8,7 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 
 /** The characters of a source and its lines, whatever charset and line ends it came with. */
-final class SourceText {
+public final class SourceText {
     private static final Charset WINDOWS = Charset.forName("windows-1252");
 
     private final String text;
@@ -26,7 +26,7 @@ final class SourceText {
      *
      * @throws UnreadableSource where the bytes are no text
      */
-    static SourceText decode(byte[] bytes) throws UnreadableSource {
+    public static SourceText decode(byte[] bytes) throws UnreadableSource {
         String text = decodeMarked(bytes);
         if (text == null) {
             text = strictUtf8(bytes);
@@ -100,7 +100,8 @@ final class SourceText {
         return even > sample / 2 * 0.8 && odd == 0 ? StandardCharsets.UTF_16BE : null;
     }
 
-    String text() {
+    /** All of it. */
+    public String text() {
         return text;
     }
 

@@ -44,7 +44,7 @@ class PhrasesTest {
 
         assertThat(Phrases.shortened(clause.repeat(5))).endsWith("timber").doesNotContain("…");
         assertThat(Phrases.shortened(plain)).endsWith(" …");
-        assertThat(Phrases.brief(plain).split(" ")).hasSize(19);
+        assertThat(Phrases.shortened(plain, 18).split(" ")).hasSize(19);
         assertThat(Phrases.shortened("short enough")).isEqualTo("short enough");
     }
 

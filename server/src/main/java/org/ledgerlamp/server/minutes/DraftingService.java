@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +16,6 @@ import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Evidence;
-import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.server.common.Refusal;
@@ -74,14 +74,20 @@ public class DraftingService {
         }
         Template template = templateName == null ? Template.forKind(meeting.kind()) : template(templateName);
         Sheets sheets = new Sheets(sources);
-        Draft draft = drafted(sheets, meeting, template);
+        List<RosterPerson> everybody = roster.everybody(teamId);
+        Draft draft = drafted(sheets, meeting, template, everybody);
         List<TopicMark> topics = draft.reading().topics().stream()
                 .map(t -> new TopicMark(t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem()))
                 .toList();
         meeting.beginMinutes();
         Minutes kept = minutes.save(new Minutes(meeting, template, topics));
-        lines.saveAll(page(kept, draft, sheets));
-        keepAttendance(kept, draft);
+        Map<String, UUID> ids = ids(everybody);
+        lines.saveAll(page(kept, draft, sheets, ids));
+        List<Presence> presences = draft.reading().attendance();
+        for (int i = 0; i < presences.size(); i++) {
+            attendances.save(new Attendance(
+                    kept, i, presences.get(i), ids.get(presences.get(i).name())));
+        }
         return kept.id();
     }
 
@@ -91,12 +97,13 @@ public class DraftingService {
      */
     void redraft(Minutes kept) {
         Sheets sheets = new Sheets(tray.of(kept.teamId(), List.of(kept.meeting().id())));
-        Draft draft = drafted(sheets, kept.meeting(), kept.template());
+        List<RosterPerson> everybody = roster.everybody(kept.teamId());
+        Draft draft = drafted(sheets, kept.meeting(), kept.template(), everybody);
         List<MinutesLine> before = lines.findByMinutesIdOrderByPosition(kept.id());
         List<MinutesLine> touched =
                 before.stream().filter(l -> !l.isUntouched()).toList();
         lines.deleteAll(before.stream().filter(MinutesLine::isUntouched).toList());
-        lines.saveAll(page(kept, draft, sheets).stream()
+        lines.saveAll(page(kept, draft, sheets, ids(everybody)).stream()
                 .filter(l -> touched.stream().noneMatch(t -> restOnTheSame(t, l)))
                 .toList());
     }
@@ -128,18 +135,15 @@ public class DraftingService {
         }
     }
 
-    private Draft drafted(Sheets sheets, Meeting meeting, Template template) {
+    private Draft drafted(Sheets sheets, Meeting meeting, Template template, List<RosterPerson> everybody) {
         Source talk = tray.source(sheets.talk());
         Source notes = sheets.notes() == null ? null : tray.source(sheets.notes());
-        List<Person> people = roster.everybody(meeting.teamId()).stream()
-                .map(RosterPerson::person)
-                .toList();
+        List<Person> people = everybody.stream().map(RosterPerson::person).toList();
         return new Drafter().draft(talk, notes, meeting.facts(people), template);
     }
 
     /** The lines of a draft in order: the summary, what was drafted, and the likeliest of what is merely possible. */
-    private List<MinutesLine> page(Minutes kept, Draft draft, Sheets sheets) {
-        Map<String, UUID> ids = ids(kept.teamId());
+    private static List<MinutesLine> page(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids) {
         List<MinutesLine> page = new ArrayList<>();
         page.add(MinutesLine.summary(
                 kept, draft.summary().paragraph(), basis(draft.summary().evidence(), sheets)));
@@ -155,26 +159,17 @@ public class DraftingService {
     }
 
     private static List<Line> likeliest(List<Line> possible) {
-        Map<Kind, List<Line>> byKind = possible.stream()
-                .sorted(Comparator.comparingDouble(l -> -l.certainty()))
-                .collect(Collectors.groupingBy(Line::kind));
-        return possible.stream()
-                .filter(l -> byKind.get(l.kind()).indexOf(l) < MOST_POSSIBLE_OF_A_KIND)
-                .toList();
+        Set<Line> kept = possible.stream().collect(Collectors.groupingBy(Line::kind)).values().stream()
+                .flatMap(ofKind -> ofKind.stream()
+                        .sorted(Comparator.comparingDouble(l -> -l.certainty()))
+                        .limit(MOST_POSSIBLE_OF_A_KIND))
+                .collect(Collectors.toSet());
+        return possible.stream().filter(kept::contains).toList();
     }
 
-    private void keepAttendance(Minutes kept, Draft draft) {
-        Map<String, UUID> ids = ids(kept.teamId());
-        List<Presence> presences = draft.reading().attendance();
-        for (int i = 0; i < presences.size(); i++) {
-            attendances.save(new Attendance(
-                    kept, i, presences.get(i), ids.get(presences.get(i).name())));
-        }
-    }
-
-    private Map<String, UUID> ids(UUID teamId) {
+    private static Map<String, UUID> ids(List<RosterPerson> everybody) {
         Map<String, UUID> ids = new HashMap<>();
-        roster.everybody(teamId).forEach(p -> ids.put(p.name(), p.id()));
+        everybody.forEach(p -> ids.put(p.name(), p.id()));
         return ids;
     }
 

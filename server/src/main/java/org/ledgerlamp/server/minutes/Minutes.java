@@ -71,14 +71,8 @@ public class Minutes extends Versioned {
 
     /** The form the minutes take. */
     public Template template() {
-        return Template.named(template).orElse(Template.SHIPPED.getFirst()).with(detail());
-    }
-
-    /** How much of the talk is kept. */
-    public Detail detail() {
-        return detail == null
-                ? Template.named(template).orElse(Template.SHIPPED.getFirst()).detail()
-                : detail;
+        Template form = Template.named(template).orElse(Template.SHIPPED.getFirst());
+        return detail == null ? form : form.with(detail);
     }
 
     public List<TopicMark> topics() {
