@@ -7,10 +7,13 @@ import ai.onnxruntime.OrtSession;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 
 /**
  * Turns sentences into vectors that lie near each other where the sentences mean alike: the sentence model BGE small
@@ -24,18 +27,25 @@ public final class SentenceVectors {
     private static final String MODEL = "/bge-small-en-v1.5-q.onnx";
     private static final String VOCABULARY = "/bge-small-en-v1.5-q-tokenizer.json";
     private static final int MOST_PIECES = 96;
-    private static final int BATCH = 16;
+    /** Vectors kept for the next time the same words are asked for: some 25 MiB. */
+    private static final int REMEMBERED = 16_384;
 
     private final WordPieces pieces;
     private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
     private final OrtSession session;
+    private final Map<String, float[]> memory = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, float[]> eldest) {
+            return size() > REMEMBERED;
+        }
+    };
 
     private SentenceVectors() throws IOException, OrtException {
         pieces = new WordPieces(resource(VOCABULARY));
         try (InputStream model = resource(MODEL);
                 OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-            options.setIntraOpNumThreads(
-                    Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors())));
+            // Several texts at once are faster than one text on several threads.
+            options.setIntraOpNumThreads(1);
             session = environment.createSession(model.readAllBytes(), options);
         }
     }
@@ -68,44 +78,50 @@ public final class SentenceVectors {
     }
 
     /**
-     * The vectors of {@code texts}, in order, each of {@link #SIZE} numbers and length one. Words beyond the first
-     * seventy or so of a text do not count.
+     * The vectors of {@code texts}, in order, each of {@link #SIZE} numbers and length one. A vector depends on its text
+     * alone, whatever stands beside it. Words beyond the first seventy or so of a text do not count.
      */
     public float[][] of(List<String> texts) {
-        int[][] ids = texts.stream().map(t -> pieces.of(t, MOST_PIECES)).toArray(int[][]::new);
-        int[] byLength = IntStream.range(0, ids.length)
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer i) -> ids[i].length).thenComparingInt(i -> i))
-                .mapToInt(i -> i)
-                .toArray();
-        float[][] vectors = new float[ids.length][];
-        for (int from = 0; from < ids.length; from += BATCH) {
-            int to = Math.min(ids.length, from + BATCH);
-            run(ids, byLength, from, to, vectors);
-        }
-        return vectors;
+        return of(texts, Progress.UNWATCHED);
     }
 
-    private void run(int[][] ids, int[] order, int from, int to, float[][] vectors) {
-        int width = ids[order[to - 1]].length;
-        long[][] words = new long[to - from][width];
-        long[][] mask = new long[to - from][width];
-        for (int i = from; i < to; i++) {
-            int[] row = ids[order[i]];
-            for (int j = 0; j < row.length; j++) {
-                words[i - from][j] = row[j];
-                mask[i - from][j] = 1;
+    /** The same, and says to {@code progress} how many different texts are done. */
+    public float[][] of(List<String> texts, Progress progress) {
+        List<String> different = texts.stream().distinct().toList();
+        Map<String, float[]> vectors = new ConcurrentHashMap<>();
+        AtomicInteger done = new AtomicInteger();
+        different.parallelStream().forEach(text -> {
+            vectors.put(text, remembered(text));
+            progress.done(done.incrementAndGet(), different.size());
+        });
+        return texts.stream().map(vectors::get).toArray(float[][]::new);
+    }
+
+    private float[] remembered(String text) {
+        synchronized (memory) {
+            float[] known = memory.get(text);
+            if (known != null) {
+                return known;
             }
         }
+        float[] vector = run(pieces.of(text, MOST_PIECES));
+        synchronized (memory) {
+            memory.put(text, vector);
+        }
+        return vector;
+    }
+
+    /** Text by text: in a batch the model's rounding of one text would depend on its neighbours. */
+    private float[] run(int[] ids) {
+        long[][] words = {IntStream.of(ids).asLongStream().toArray()};
+        long[][] all = {LongStream.generate(() -> 1).limit(ids.length).toArray()};
         try (OnnxTensor input = OnnxTensor.createTensor(environment, words);
-                OnnxTensor attention = OnnxTensor.createTensor(environment, mask);
-                OnnxTensor kinds = OnnxTensor.createTensor(environment, new long[to - from][width]);
+                OnnxTensor attention = OnnxTensor.createTensor(environment, all);
+                OnnxTensor kinds = OnnxTensor.createTensor(environment, new long[1][ids.length]);
                 OrtSession.Result result =
                         session.run(Map.of("input_ids", input, "attention_mask", attention, "token_type_ids", kinds))) {
             float[][][] states = (float[][][]) result.get(0).getValue();
-            for (int i = from; i < to; i++) {
-                vectors[order[i]] = unit(states[i - from][0]);
-            }
+            return unit(states[0][0]);
         } catch (OrtException e) {
             throw new IllegalStateException("the sentence model failed", e);
         }

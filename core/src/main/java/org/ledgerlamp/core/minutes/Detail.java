@@ -3,7 +3,7 @@ package org.ledgerlamp.core.minutes;
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
     BRIEF(0.25),
-    STANDARD(0.16),
+    STANDARD(0.20),
     FULL(0.07);
 
     private final double leastPoint;

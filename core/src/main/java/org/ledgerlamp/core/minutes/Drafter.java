@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.Guests;
 import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
@@ -34,10 +35,11 @@ public final class Drafter {
      */
     public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template) {
         Reader reader = new Reader(judge, template.detail().leastPoint());
-        Reading reading = reader.read(source, meeting);
+        MeetingFacts known = Guests.welcomed(meeting, source);
+        Reading reading = reader.read(source, known);
         List<Finding> findings =
-                notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, meeting));
-        Wording wording = new Wording(meeting);
+                notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, known));
+        Wording wording = new Wording(known);
         List<Line> lines = new ArrayList<>();
         List<Line> possible = new ArrayList<>();
         for (Finding finding : findings) {

@@ -36,6 +36,13 @@ public final class Mentions {
                 }
             }
         }
+        for (Person person : roster.people()) {
+            if (person.role() != null && roster.byRole(person.role()).isPresent()) {
+                String call = "the " + person.role();
+                byName.putIfAbsent(call.toLowerCase(Locale.ROOT), person);
+                spellings.add(call);
+            }
+        }
         spellings.sort(Comparator.comparingInt(String::length).reversed().thenComparing(Comparator.naturalOrder()));
         StringBuilder any = new StringBuilder();
         for (String spelling : spellings) {
@@ -61,7 +68,8 @@ public final class Mentions {
             Person person = byName.get(word.toLowerCase(Locale.ROOT));
             boolean capital = Character.isUpperCase(word.charAt(0));
             boolean initials = word.equalsIgnoreCase(person.initials());
-            boolean certain = initials ? word.equals(person.initials()) : capital;
+            boolean role = word.toLowerCase(Locale.ROOT).startsWith("the ");
+            boolean certain = role || (initials ? word.equals(person.initials()) : capital);
             boolean everyday = EVERYDAY_WORDS.contains(word.toLowerCase(Locale.ROOT));
             if (certain || (uncased && !everyday && !initials)) {
                 found.add(new Mention(person, m.start(), m.end()));

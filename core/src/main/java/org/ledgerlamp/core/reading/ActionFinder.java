@@ -26,6 +26,12 @@ final class ActionFinder {
     private static final Pattern FIRST_PERSON_SUBJECT =
             Pattern.compile("(?<![\\p{L}'])i(?:'ll|'m|'ve|'d)?(?![\\p{L}'])");
 
+    /** "It'll be done by Friday": by whom, the words before tell. */
+    private static final Pattern PROMISED_RESULT = Pattern.compile(
+            "^(?:and |so |but )*(?:it|that|they|you)(?:'ll| will| has to| have to| needs to) (?:be (?:done|ready|in|there|with you|finished)|have (?:it|them|that))(?![\\p{L}])");
+
+    private static final Pattern OWN = Pattern.compile("(?<![\\p{L}'])(?:i(?:'(?:ll|m|ve|d))?|me|mine)(?![\\p{L}'])");
+
     private static final int REPLIES_TO_LOOK_AT = 2;
 
     private final Talk talk;
@@ -84,6 +90,9 @@ final class ActionFinder {
         if (told && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
             return s.speaker();
         }
+        if (PROMISED_RESULT.matcher(s.plain()).find() && isOwnDoing(talk.before(s), s)) {
+            return s.speaker();
+        }
         Person called = Calls.addressee(s);
         for (Mention mention : s.mentions()) {
             if (!mention.person().equals(called)
@@ -103,6 +112,13 @@ final class ActionFinder {
             }
         }
         return called;
+    }
+
+    /** Whether the sentence before, of the same turn, tells of the speaker's own doing. */
+    private static boolean isOwnDoing(Sentence before, Sentence s) {
+        return before != null
+                && before.utterance() == s.utterance()
+                && OWN.matcher(before.plain()).find();
     }
 
     @SafeVarargs

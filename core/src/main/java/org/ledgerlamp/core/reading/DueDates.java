@@ -1,10 +1,15 @@
 package org.ledgerlamp.core.reading;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.time.SpokenDate;
 
 /**
@@ -12,9 +17,16 @@ import org.ledgerlamp.core.time.SpokenDate;
  * Friday?"), or with what else was said of it close by. A recap far off corrects it.
  */
 final class DueDates {
+    private static final Pattern CLAUSE_HEAD = Pattern.compile("(?:^|[,;:.(]|\\band)\\s*$", Pattern.CASE_INSENSITIVE);
+
     private static final int CLOSE = 2;
     private static final int FAR = 4;
     private static final int WORDS_OF_A_BARE_DATE = 8;
+    /** Sentences after the deed in which its day may still be said. */
+    private static final int REACH = 4;
+
+    private static final Pattern WHEN =
+            Pattern.compile("(?<![\\p{L}])(?:when(?:'s|'re| is| are)|(?:what|which) (?:day|date)).*\\?$");
 
     private static final Pattern DEADLINE = Pattern.compile("(?:by|before|until|till)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern ON =
@@ -24,7 +36,16 @@ final class DueDates {
             Pattern.compile("[,;]\\s+(?:because\\s+|and\\s+)?(?:they|he|she|it|there|we)(?:['’](?:re|s|ll|ve)|\\s)"
                     + "|\\s(?:so\\s+(?:that|it|there|we|they|he|she)|because|cos)(?![\\p{L}])");
 
-    private static final Pattern THEN = Pattern.compile("(?<![\\p{L}'])(?:before|by|for|until) then(?![\\p{L}'])");
+    /** Behind these a day takes the place of one said before. */
+    private static final Pattern CORRECTED = Pattern.compile(
+            "[,.;]\\s*(?:so|no|or rather|make (?:it|that)|say)[,\\s]+(?:(?:by|on|for)\\s+)?(?=\\p{Lu})");
+
+    private static final Pattern PROMISE = Pattern.compile(
+            "(?<![\\p{L}'’])(?:I(?:['’]ll| can| could| will| shall)|we(?:['’]ll| can| will))(?![\\p{L}])",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern THEN = Pattern.compile(
+            "(?<![\\p{L}'])(?:(?:before|by|for|until) then|(?:to|for|at|before|by) that (?:one|meeting)|(?:bring|show|present|take|put) .{1,40} to that(?=[,.;]|$))(?![\\p{L}'])");
     private static final int SENTENCES_BACK = 6;
 
     private final Talk talk;
@@ -38,18 +59,24 @@ final class DueDates {
      *
      * @param carrier the sentence that carries the action
      * @param others what else was said of it
+     * @param owner who is to do it, or null
      */
-    SpokenDate of(Sentence carrier, List<Sentence> others) {
+    SpokenDate of(Sentence carrier, List<Sentence> others, Person owner) {
         SpokenDate recapped = others.stream()
                 .filter(s ->
                         s.utterance() - carrier.utterance() > FAR && !s.dates().isEmpty())
                 .reduce((earlier, later) -> later)
-                .map(DueDates::in)
+                .map(s -> in(s, carrier.content()))
                 .orElse(null);
         if (recapped != null) {
             return recapped;
         }
-        SpokenDate own = carrier.dates().isEmpty() ? null : in(carrier);
+        List<SpokenDate> ownersDates =
+                carrier.dates().stream().filter(d -> isOf(owner, d, carrier)).toList();
+        if (ownersDates.size() < carrier.dates().size() && (talk.source().isNotes() || !ownersDates.isEmpty())) {
+            return ownersDates.isEmpty() ? null : ownersDates.getFirst();
+        }
+        SpokenDate own = carrier.dates().isEmpty() ? null : in(carrier, Set.of());
         if (own != null && own.date() != null || talk.source().isNotes()) {
             return own;
         }
@@ -58,22 +85,47 @@ final class DueDates {
         }
         for (Sentence next : inTheSameBreath(carrier)) {
             if (!next.dates().isEmpty()) {
-                return in(next);
+                return in(next, carrier.content());
             }
         }
         return others.stream()
                 .filter(s -> Math.abs(s.utterance() - carrier.utterance()) <= CLOSE
                         && !s.dates().isEmpty()
                         && (s.index() > carrier.index() || leadsTo(s, carrier)))
-                .min(Comparator.comparingInt((Sentence s) -> Math.abs(s.index() - carrier.index())))
-                .map(DueDates::in)
+                .min(Comparator.comparing((Sentence s) -> !sharesContent(s, carrier))
+                        .thenComparingInt(s -> Math.abs(s.index() - carrier.index())))
+                .map(s -> in(s, carrier.content()))
                 .orElse(own);
+    }
+
+    /** Whether a date is {@code owner}'s where a sentence tells several people what to do: the last one told before it. */
+    private static boolean isOf(Person owner, SpokenDate date, Sentence s) {
+        List<Mention> told = s.mentions().stream()
+                .filter(m ->
+                        CLAUSE_HEAD.matcher(s.text().substring(0, m.start())).find())
+                .toList();
+        return told.stream().noneMatch(m -> m.person().equals(owner))
+                || told.stream()
+                        .filter(m -> m.end() <= date.start())
+                        .reduce((a, b) -> b)
+                        .map(m -> m.person().equals(owner))
+                        .orElse(true);
     }
 
     /** Whether {@code earlier} may say by when: unless it promises something else by then. */
     private static boolean leadsTo(Sentence earlier, Sentence carrier) {
-        return !ActionCues.PROMISE.matches(earlier.plain())
-                || earlier.content().stream().anyMatch(carrier.content()::contains);
+        return !ActionCues.PROMISE.matches(earlier.plain()) || sharesContent(earlier, carrier);
+    }
+
+    private static boolean sharesContent(Sentence a, Sentence b) {
+        return a.content().stream().anyMatch(b.content()::contains);
+    }
+
+    /** Whether two sentences each name a day of their own, and not the same. */
+    static boolean nameDifferentDays(Sentence a, Sentence b) {
+        LocalDate first = a.dates().isEmpty() ? null : in(a, Set.of()).date();
+        LocalDate second = b.dates().isEmpty() ? null : in(b, Set.of()).date();
+        return first != null && second != null && !first.equals(second);
     }
 
     /** What "then" means: the day named last before, or null where none is near. */
@@ -91,10 +143,11 @@ final class DueDates {
     private List<Sentence> inTheSameBreath(Sentence carrier) {
         List<Sentence> following = new ArrayList<>();
         List<Sentence> all = talk.sentences();
-        for (int i = carrier.index() + 1; i < Math.min(all.size(), carrier.index() + 4); i++) {
+        for (int i = carrier.index() + 1; i < Math.min(all.size(), carrier.index() + REACH); i++) {
             Sentence s = all.get(i);
-            if (s.utterance() - carrier.utterance() > CLOSE) {
-                break;
+            boolean answersWhen = WHEN.matcher(all.get(i - 1).plain()).find();
+            if (s.utterance() - carrier.utterance() > (answersWhen ? CLOSE + 1 : CLOSE)) {
+                continue;
             }
             boolean bare = s.plain().split("\\s+").length <= WORDS_OF_A_BARE_DATE;
             boolean sameTurn = s.utterance() == carrier.utterance();
@@ -113,11 +166,26 @@ final class DueDates {
      * Of several dates in a sentence the one it is to be done by: a deadline before a day, and what stands with the deed
      * before what is added about somebody else.
      */
-    private static SpokenDate in(Sentence s) {
+    private static SpokenDate in(Sentence s, Set<String> matter) {
+        List<DeedList.Deed> deeds = DeedList.of(s);
+        if (!deeds.isEmpty() && !matter.isEmpty()) {
+            return deeds.stream()
+                    .max(Comparator.comparingLong((DeedList.Deed d) -> Words.content(d.words()).stream()
+                            .filter(matter::contains)
+                            .count()))
+                    .orElseThrow()
+                    .due();
+        }
         Matcher aside = ASIDE.matcher(s.text());
         int end = aside.find() ? aside.start() : s.text().length();
+        Matcher corrected = CORRECTED.matcher(s.text());
+        int correction = corrected.find() ? corrected.end() : -1;
+        Matcher promise = PROMISE.matcher(s.text());
+        int deed = promise.find() ? promise.start() : 0;
         return s.dates().stream()
                 .min(Comparator.comparing((SpokenDate d) -> d.date() == null)
+                        .thenComparing(d -> d.start() != correction)
+                        .thenComparing(d -> d.start() < deed)
                         .thenComparing(d -> d.start() >= end)
                         .thenComparing(d -> !isDeadline(d))
                         .thenComparing(d -> !ON.matcher(d.words()).lookingAt())

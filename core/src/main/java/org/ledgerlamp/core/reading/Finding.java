@@ -83,6 +83,22 @@ public record Finding(
         return with(about, owner, due, Math.round(odds * 100) / 100.0, more, evidence);
     }
 
+    /** One of several things said in one breath, with its own day. */
+    Finding narrowed(String part, SpokenDate partDue) {
+        return new Finding(
+                kind,
+                part,
+                null,
+                speaker,
+                addressee,
+                owner,
+                partDue,
+                backing,
+                certainty,
+                reasons,
+                List.of(evidence.getFirst()));
+    }
+
     /** The same words of the same people with what else became known of them. */
     public Finding with(
             String newAbout,

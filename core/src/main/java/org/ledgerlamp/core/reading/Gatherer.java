@@ -27,10 +27,13 @@ final class Gatherer {
     private static final int CLOSE_UTTERANCES_OF_ACTIONS = 3;
 
     private static final int CLOSE_SENTENCES_OF_ACTIONS = 4;
-    private static final int CLOSE_LINES = 1;
+    private static final int CLOSE_LINES = 0;
     private static final int CLOSE_SENTENCES = 8;
-    private static final double SAME_FAR_OFF = 0.85;
+    private static final double SAME_FAR_OFF = 0.81;
     private static final int MOST_EVIDENCE = 5;
+    /** What is left of the odds of a sentence that the rules speak against. */
+    private static final double RULED_OUT = 0.6;
+
     private static final double NEARLY_AS_LIKELY = 0.8;
     private static final double TELLING = 0.3;
     private static final double SAME_AGAIN = 0.5;
@@ -89,7 +92,9 @@ final class Gatherer {
             for (int i = 0; i < odds.length; i++) {
                 ofKind[i] = odds[i][k];
                 Finding claim = claim(kind, i);
-                if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
+                if (SpeaksAgainst.it(kind, talk.sentences().get(i), talk)) {
+                    ofKind[i] *= RULED_OUT;
+                } else if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
                     ofKind[i] = Math.max(ofKind[i], Thresholds.drafting(kind));
                 }
             }
@@ -120,7 +125,18 @@ final class Gatherer {
         if (kind == Kind.DECISION) {
             groups.forEach(g -> lastStateFirst(g, odds));
         }
-        return groups.stream().map(g -> told(g, odds)).toList();
+        return groups.stream().flatMap(g -> apart(told(g, odds)).stream()).toList();
+    }
+
+    /** A list of deeds in one breath is as many actions, each with its own day. */
+    private List<Finding> apart(Finding finding) {
+        if (finding.kind() != Kind.ACTION) {
+            return List.of(finding);
+        }
+        List<DeedList.Deed> deeds = DeedList.of(talk.at(finding.evidence().getFirst()));
+        return deeds.isEmpty()
+                ? List.of(finding)
+                : deeds.stream().map(d -> finding.narrowed(d.words(), d.due())).toList();
     }
 
     /** Of what was settled twice close by, the last state counts, where it is nearly as likely as the likeliest. */
@@ -153,6 +169,9 @@ final class Gatherer {
         Sentence b = talk.sentences().get(other);
         int turns = kind == Kind.ACTION ? CLOSE_UTTERANCES_OF_ACTIONS : CLOSE_UTTERANCES;
         int apart = kind == Kind.ACTION ? CLOSE_SENTENCES_OF_ACTIONS : CLOSE_SENTENCES;
+        if (kind == Kind.ACTION && DueDates.nameDifferentDays(a, b) && Words.overlap(a.content(), b.content()) == 0) {
+            return false;
+        }
         boolean close =
                 Math.abs(a.utterance() - b.utterance()) <= (talk.source().isNotes() ? CLOSE_LINES : turns)
                         && Math.abs(a.index() - b.index()) <= apart;
@@ -233,14 +252,15 @@ final class Gatherer {
 
     private SpokenDate dueOf(Finding finding, int carrier, List<Integer> telling) {
         if (talk.source().isNotes()) {
-            return dueDates.of(talk.at(finding.evidence().getFirst()), List.of());
+            return dueDates.of(talk.sentences().get(carrier), List.of(), finding.owner());
         }
         return dueDates.of(
                 talk.sentences().get(carrier),
                 telling.stream()
                         .filter(m -> m != carrier)
                         .map(talk.sentences()::get)
-                        .toList());
+                        .toList(),
+                finding.owner());
     }
 
     /** What else is said of the matter: the likeliest other sentence that adds to what carries it, or null. */

@@ -32,6 +32,8 @@ final class Speakers {
                 byName.put(name, candidates.getFirst());
             } else if (candidates.size() > 1) {
                 shared.put(name, candidates);
+            } else {
+                roster.byRole(name).ifPresent(holder -> byName.put(name, holder));
             }
         }
         if (!shared.isEmpty()) {

@@ -28,9 +28,9 @@ final class Talk {
     private final boolean bare;
     private float[][] agenda;
 
-    Talk(Source source, MeetingFacts meeting) {
+    Talk(Source source, MeetingFacts expected) {
         this.source = source;
-        this.meeting = meeting;
+        this.meeting = Guests.welcomed(expected, source);
         this.speakers = Speakers.of(source, meeting);
         this.bare = Contractions.areBareIn(source);
         Mentions mentions = new Mentions(meeting.people());

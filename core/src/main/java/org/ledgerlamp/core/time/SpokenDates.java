@@ -51,8 +51,13 @@ public final class SpokenDates {
                 (m, c) -> c.comingDayOfMonth(number(m, "n")));
         rule(
                 "(?:by|before|until|till|on|for|from)\\s+the\\s+(?<n>" + Numerals.ORDINAL
-                        + ")(?=\\s*(?:[.,;?!]|$|at\\b|and\\b|or\\b|if\\b|then\\b|when\\b|so\\b))",
+                        + ")(?=\\s*(?:[.,;?!]|$|at\\b|and\\b|or\\b|if\\b|then\\b|when\\b|so\\b|for\\b|with\\b))",
                 (m, c) -> c.comingDayOfMonth(number(m, "n")));
+        rule("(?:the\\s+)?(?<n>" + Numerals.ORDINAL + ")\\s+of\\s+this\\s+month", (m, c) -> c.today()
+                .withDayOfMonth(number(m, "n")));
+        rule(
+                "(?:the\\s+)?(?<n>" + Numerals.ORDINAL + ")\\s+of\\s+next\\s+month",
+                (m, c) -> c.today().withDayOfMonth(1).plusMonths(1).withDayOfMonth(number(m, "n")));
         rule(
                 "the\\s+(?<n>(?!first|second|third|1st|2nd|3rd)" + Numerals.ORDINAL
                         + ")(?!\\s+(?:of\\s+)?\\p{L}{3,}ly)(?=\\s*(?:[.,;?!]|$|at\\b|and\\b|or\\b|if\\b|then\\b|when\\b|so\\b|is\\b|we\\b|to\\b))",
@@ -74,6 +79,9 @@ public final class SpokenDates {
         rule(
                 "(?:(?:the\\s+)?end\\s+of\\s+|(?:some\\s?time\\s+)?(?:in\\s+)?)next\\s+(?:week|wk)",
                 (m, c) -> c.ofNextWeek(DayOfWeek.FRIDAY));
+        rule(
+                "(?:(?:the\\s+)?middle\\s+of|mid)[\\s-]+next\\s+week|midweek\\s+next\\s+week",
+                (m, c) -> c.ofNextWeek(DayOfWeek.WEDNESDAY));
         rule(
                 "(?:today|tonight|the\\s+nicht|(?<!\\b(?:of|on|for|in|all|by|through|over|during)\\s)the\\s+night(?=\\s*[.,;!?]|$)|(?<!\\b(?:of|on|for|in|all|by|half|save)\\s)the\\s+day(?=\\s*[.,;!?]|$)|(?<=\\bi['’]ll\\s.{1,60}\\s)now(?=\\s*[.,;!]|$)|(?:straight|right)\\s+away"
                         + "|(?:as\\s+)?soon\\s+as\\s+(?:we|i)(?:['’](?:re|m)|\\s+are|\\s+am)\\s+(?:done|finished|through|out\\s+of\\s+(?:here|this))(?:\\s+here)?|when\\s+i\\s+get\\s+(?:home|back\\s+to\\s+my\\s+desk)|(?:at|over)\\s+(?:lunch|dinner)(?:[\\s-]?time)?|after\\s+lunch|after\\s+this(?=\\s*[.,;!?]|$)|this\\s+(?:afternoon|evening)|(?:by\\s+)?(?:the\\s+)?(?:end\\s+of\\s+(?:the\\s+)?day|close\\s+of\\s+(?:play|business))"
@@ -159,9 +167,13 @@ public final class SpokenDates {
      * none.
      */
     public static List<SpokenDate> in(String text, Calendar calendar) {
+        if (!TellingWords.areIn(text)) {
+            return List.of();
+        }
         List<SpokenDate> all = new ArrayList<>();
+        String fluent = withBlankHesitation(text);
         for (Rule rule : RULES) {
-            Matcher m = rule.pattern().matcher(text);
+            Matcher m = rule.pattern().matcher(fluent);
             while (m.find()) {
                 if (!isPast(text, m.start(), m.end())) {
                     all.add(new SpokenDate(m.start(), m.end(), withPreposition(text, m), resolve(rule, m, calendar)));
@@ -176,8 +188,16 @@ public final class SpokenDates {
             }
         }
         kept.sort(Comparator.comparingInt(SpokenDate::start));
-        return kept;
+        return SpokenDateChain.linked(text, kept, calendar);
     }
+
+    /** "In, um, February": the same length, and the hesitation is blank. */
+    private static String withBlankHesitation(String text) {
+        return HESITATION.matcher(text).replaceAll(m -> " ".repeat(m.group().length()));
+    }
+
+    private static final Pattern HESITATION =
+            Pattern.compile("(?<=\\p{L}),?\\s+(?:u+[hm]+|e+r+m*)(?![\\p{L}'’-]),?", Pattern.CASE_INSENSITIVE);
 
     private static LocalDate resolve(Rule rule, MatchResult said, Calendar calendar) {
         try {

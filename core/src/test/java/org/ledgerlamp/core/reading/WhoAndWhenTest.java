@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.ledgerlamp.core.Skerry;
+import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Source;
@@ -125,7 +128,7 @@ class WhoAndWhenTest {
             Sentence carrier = said(talk, begin);
             List<Sentence> others =
                     talk.sentences().stream().filter(s -> !s.equals(carrier)).toList();
-            return java.util.Optional.ofNullable(new DueDates(talk).of(carrier, others))
+            return java.util.Optional.ofNullable(new DueDates(talk).of(carrier, others, TOM))
                     .map(d -> d.date())
                     .orElse(null);
         }
@@ -144,6 +147,54 @@ class WhoAndWhenTest {
                             "I'll do it", "Tom Reyes: I'll do it tonight, they're holding it until Friday.",
                             "Mira Voss: Good.", "Tom Reyes: Yes."))
                     .isEqualTo(LocalDate.of(2026, 3, 3));
+        }
+
+        @Test
+        void a_day_put_right_in_the_same_breath_takes_the_place_of_the_first() {
+            assertThat(dueOf(
+                            "It has", "Tom Reyes: It has to be in before Thursday, so, Wednesday.",
+                            "Mira Voss: Good.", "Tom Reyes: Yes."))
+                    .isEqualTo(LocalDate.of(2026, 3, 4));
+        }
+
+        @Test
+        void a_day_behind_the_promise_goes_before_one_in_its_condition() {
+            assertThat(dueOf(
+                            "If the", "Tom Reyes: If the yard answers this week I can do the trial on Tuesday.",
+                            "Mira Voss: Good.", "Tom Reyes: Yes."))
+                    .isEqualTo(LocalDate.of(2026, 3, 10));
+        }
+
+        @Test
+        void of_several_people_told_in_one_breath_everybody_has_their_own_day() {
+            assertThat(dueOf(
+                            "Ana, the",
+                            "Mira Voss: So, the list.",
+                            "Mira Voss: Ana, the cable tomorrow, Tom, the berth on Friday.",
+                            "Tom Reyes: The berth is nearly there anyway.",
+                            "Ana Prokop: The cable is not.",
+                            "Tom Reyes: It never is."))
+                    .isEqualTo(LocalDate.of(2026, 3, 6));
+        }
+
+        @Test
+        void when_something_is_may_be_asked_before_it_is_said() {
+            assertThat(dueOf(
+                            "Somebody",
+                            "Tom Reyes: What else?",
+                            "Mira Voss: Somebody really needs to clear that out before the audit.",
+                            "Tom Reyes: Mm.",
+                            "Ana Prokop: When is the audit?",
+                            "Mira Voss: The twenty-first of May."))
+                    .isEqualTo(LocalDate.of(2026, 5, 21));
+        }
+
+        @Test
+        void that_one_is_the_meeting_named_last() {
+            assertThat(dueOf(
+                            "I'll bring", "Mira Voss: We hold it until the next meeting.",
+                            "Tom Reyes: I'll bring the samples to that one.", "Mira Voss: Do."))
+                    .isEqualTo(LocalDate.of(2026, 3, 10));
         }
 
         @Test
@@ -179,5 +230,119 @@ class WhoAndWhenTest {
         assertThat(bare.sentences().stream().map(Sentence::plain).reduce("", String::concat))
                 .contains("it's fine", "don't worry");
         assertThat(written.sentences().getFirst().plain()).contains("ill luck");
+    }
+
+    @Nested
+    class InOneBreath {
+        private List<String> deeds(String sentence) {
+            Talk talk = talk(List.of(MIRA, TOM, ANA), "Mira Voss: " + sentence, "Tom Reyes: Yes.", "Mira Voss: Good.");
+            return DeedList.of(talk.sentences().getFirst()).stream()
+                    .map(d -> d.words() + " = " + d.due().date())
+                    .toList();
+        }
+
+        @Test
+        void two_deeds_with_two_days_are_two() {
+            assertThat(deeds("Tom, the analysis Wednesday and the build next Thursday."))
+                    .containsExactly("the analysis Wednesday = 2026-03-04", "the build next Thursday = 2026-03-12");
+        }
+
+        @ParameterizedTest
+        @CsvSource(
+                delimiter = '|',
+                value = {
+                    "Tom, I'm off Thursday and Friday.",
+                    "Tom, the analysis Wednesday.",
+                    "The analysis is due Wednesday and the build next Thursday.",
+                    "Tom, the analysis Wednesday, Ana, the build next Thursday.",
+                    "Tom, is the analysis Wednesday and the build Thursday?"
+                })
+        void anything_else_is_one(String sentence) {
+            assertThat(deeds(sentence)).isEmpty();
+        }
+
+        @Test
+        void promises_for_different_days_are_different_promises() {
+            assertThat(Skerry.lines(
+                            Kind.ACTION,
+                            "Ana Prokop: I'll book the crane tomorrow. And I'll email the crews by Friday.",
+                            "Mira Voss: Thank you."))
+                    .extracting(Line::due)
+                    .containsExactly(LocalDate.of(2026, 3, 4), LocalDate.of(2026, 3, 6));
+        }
+    }
+
+    @Nested
+    class Strangers {
+        @Test
+        void who_speaks_and_is_on_no_roster_is_known_by_that_name() {
+            Talk talk = talk(
+                    List.of(MIRA, TOM),
+                    "Inga Storm: Hello, this is Inga.",
+                    "Mira Voss: Inga, could you send the quote?",
+                    "Inga Storm: I'll send it tomorrow.");
+
+            assertThat(talk.speaker(2)).extracting(Person::name).isEqualTo("Inga Storm");
+            assertThat(said(talk, "Inga, could").mentions())
+                    .extracting(m -> m.person().name())
+                    .containsExactly("Inga Storm");
+        }
+
+        @Test
+        void a_role_that_one_person_holds_is_that_person() {
+            Talk talk = talk(
+                    List.of(MIRA, TOM),
+                    "Programme lead: Is the harbour master told?",
+                    "Engineer: The engineer will tell them, that's me.",
+                    "Programme lead: Good.");
+
+            assertThat(talk.speaker(0)).isEqualTo(MIRA);
+            assertThat(talk.speaker(1)).isEqualTo(TOM);
+            assertThat(said(talk, "The engineer").mentions())
+                    .extracting(m -> m.person())
+                    .containsExactly(TOM);
+        }
+
+        @ParameterizedTest
+        @CsvSource({"Speaker 1", "Unknown", "Participant", "the room", "GUEST 2"})
+        void a_label_of_a_recorder_is_nobody(String label) {
+            Talk talk = talk(List.of(MIRA), label + ": Hello.", "Mira Voss: Hello.", label + ": Bye.");
+
+            assertThat(talk.speaker(0)).isNull();
+        }
+    }
+
+    @Nested
+    class RuledOut {
+        private boolean isRuledOut(Kind kind, String... lines) {
+            List<String> all = new ArrayList<>(List.of(lines));
+            all.add("Ana Prokop: Next.");
+            Talk talk = talk(List.of(MIRA, TOM, ANA), all.toArray(String[]::new));
+            return SpeaksAgainst.it(kind, talk.sentences().getFirst(), talk);
+        }
+
+        @Test
+        void a_request_that_is_refused() {
+            assertThat(isRuledOut(
+                            Kind.ACTION,
+                            "Mira Voss: Tom, would you read through the spec?",
+                            "Tom Reyes: Honestly, no."))
+                    .isTrue();
+            assertThat(isRuledOut(
+                            Kind.ACTION,
+                            "Mira Voss: Tom, would you read through the spec?",
+                            "Tom Reyes: No, well, go on, I'll read it tonight."))
+                    .isFalse();
+        }
+
+        @Test
+        void a_habit_and_what_was_settled_long_ago() {
+            assertThat(isRuledOut(Kind.ACTION, "Tom Reyes: I send them in every Friday.", "Mira Voss: Good."))
+                    .isTrue();
+            assertThat(isRuledOut(Kind.ACTION, "Tom Reyes: I'll send them every Friday.", "Mira Voss: Good."))
+                    .isFalse();
+            assertThat(isRuledOut(Kind.DECISION, "Tom Reyes: In January they decided no.", "Mira Voss: Right."))
+                    .isTrue();
+        }
     }
 }

@@ -29,10 +29,24 @@ class FarDatesTest {
                 "as soon as we're done here|2026-03-03",
                 "I'll ring him the day.|2026-03-03",
                 "by Setterday|2026-03-07",
-                "email them tmrw|2026-03-04"
+                "email them tmrw|2026-03-04",
+                "it's good to the thirtieth of this month|2026-03-30",
+                "the second of next month|2026-04-02",
+                "I have them on the twenty-third for first aid|2026-03-23",
+                "by the middle of next week|2026-03-11",
+                "in, um, April|2026-04-30",
+                "next week I'm on site Thursday night|2026-03-12"
             })
     void are_resolved(String said, LocalDate date) {
         assertThat(SpokenDates.in(said, TUESDAY)).extracting(SpokenDate::date).containsExactly(date);
+    }
+
+    @Test
+    void the_week_after_counts_from_the_day_before_it() {
+        assertThat(SpokenDates.in("Done by the tenth, and I'll judge them the week after.", TUESDAY))
+                .extracting(SpokenDate::date)
+                .containsExactly(LocalDate.of(2026, 3, 10), LocalDate.of(2026, 3, 20));
+        assertThat(SpokenDates.in("The week after she was back.", TUESDAY)).isEmpty();
     }
 
     @Test

@@ -1,0 +1,40 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.List;
+import java.util.regex.Pattern;
+
+/**
+ * What speaks against a decision or an action however much its words sound like one: a request that is refused, a habit,
+ * what was settled in the past. Weights learn these as well, from few examples; the rule needs none.
+ */
+final class SpeaksAgainst {
+    private static final Pattern HABIT = Pattern.compile(
+            "(?<![\\p{L}])(?:always|usually|normally|generally|never|as (?:usual|ever|always)|same as (?:every|last) (?:year|yr|time)"
+                    + "|every (?:single )?(?:day|week|month|year|time|morning|evening|night|(?:mon|tues|wednes|thurs|fri|satur|sun)day)|most (?:days|weeks|months|years))(?![\\p{L}])");
+
+    private SpeaksAgainst() {}
+
+    /** Whether {@code s} hardly carries {@code kind}. */
+    static boolean it(Kind kind, Sentence s, Talk talk) {
+        return switch (kind) {
+            case ACTION -> isHabit(s) || isRefused(s, talk);
+            case DECISION -> Traits.isOfThePast(s);
+            default -> false;
+        };
+    }
+
+    private static boolean isHabit(Sentence s) {
+        return HABIT.matcher(s.plain()).find() && !ActionCues.PROMISE.matches(s.plain());
+    }
+
+    /** Asked of somebody who says no at once, and does not come round in the same breath. */
+    private static boolean isRefused(Sentence s, Talk talk) {
+        if (!s.isQuestion() || Replies.asksForObjections(s)) {
+            return false;
+        }
+        List<Integer> replies = talk.replies(s.utterance(), 1);
+        return !replies.isEmpty()
+                && Replies.refuses(talk.of(replies.getFirst()))
+                && talk.of(replies.getFirst()).stream().noneMatch(r -> ActionCues.PROMISE.matches(r.plain()));
+    }
+}
