@@ -19,6 +19,7 @@ import org.ledgerlamp.core.exchange.MinutesMarkdown;
 import org.ledgerlamp.core.exchange.RosterFile;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
+import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.MeetingFacts;
@@ -69,7 +70,8 @@ final class MinutesCommand implements Callable<Integer> {
     @Option(
             names = "--out",
             paramLabel = "FILE",
-            description = "where to write; standard output if missing; with --batch a directory")
+            description =
+                    "where to write; a directory: there, named by the template; standard output if missing; with --batch a directory")
     private Path out;
 
     @Option(
@@ -90,6 +92,10 @@ final class MinutesCommand implements Callable<Integer> {
             if (out == null) {
                 System.out.write(written(draft, formatOr("json")).getBytes(StandardCharsets.UTF_8));
                 System.out.flush();
+            } else if (Files.isDirectory(out)) {
+                Format as = formatOr("json");
+                String name = draft.template().fileOf(draft.meeting()) + "." + as;
+                Files.writeString(out.resolve(name), written(draft, as));
             } else {
                 Files.writeString(out, written(draft, formatOr(extension(out))));
             }
@@ -144,7 +150,7 @@ final class MinutesCommand implements Callable<Integer> {
                         .orElseThrow(() -> new IllegalArgumentException("no template \"" + template + "\"; there are: "
                                 + String.join(
                                         ", ",
-                                        Template.SHIPPED.stream()
+                                        ShippedTemplates.ALL.stream()
                                                 .map(Template::name)
                                                 .toList())));
         return new Drafter()

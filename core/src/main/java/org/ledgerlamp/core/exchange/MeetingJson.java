@@ -7,6 +7,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Carried;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -60,7 +61,25 @@ public final class MeetingJson {
                 roster,
                 strings(root.path("invited")),
                 strings(root.path("agenda")),
-                next == null ? null : parsed("nextMeeting", next, LocalDate::parse));
+                next == null ? null : parsed("nextMeeting", next, LocalDate::parse),
+                carried(root.path("mattersArising")));
+    }
+
+    private static List<Carried> carried(JsonNode array) {
+        List<Carried> carried = new ArrayList<>();
+        for (JsonNode matter : array) {
+            String text = text(matter, "text");
+            String due = text(matter, "due");
+            if (text == null) {
+                throw new IllegalArgumentException("\"mattersArising\" holds one without \"text\"");
+            }
+            carried.add(new Carried(
+                    text,
+                    text(matter, "owner"),
+                    due == null ? null : parsed("due", due, LocalDate::parse),
+                    text(matter, "origin")));
+        }
+        return carried;
     }
 
     private interface Parser<T> {

@@ -4,10 +4,12 @@ import java.time.Duration;
 import java.util.List;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
+import org.ledgerlamp.core.reading.TalkFigures;
 import org.ledgerlamp.core.reading.Topic;
 import org.ledgerlamp.core.source.Utterance;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,12 +33,15 @@ public final class MinutesJson {
         root.putObject("summary")
                 .put("oneLine", draft.summary().oneLine())
                 .put("paragraph", draft.summary().paragraph());
+        root.set("talk", talk(draft.reading().figures()));
         ArrayNode topics = root.putArray("topics");
         for (int i = 0; i < draft.reading().topics().size(); i++) {
             topics.add(topic(draft, i));
         }
         ArrayNode items = root.putArray("items");
         draft.lines().stream().filter(l -> l.kind() != Kind.POINT).forEach(l -> items.add(item(l)));
+        ArrayNode answers = root.putArray("answers");
+        draft.template().asking().forEach(s -> answers.add(answer(draft, s)));
         ArrayNode utterances = root.putArray("utterances");
         draft.reading().source().utterances().forEach(u -> utterances.add(utterance(u)));
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
@@ -49,7 +54,7 @@ public final class MinutesJson {
                 .put("date", m.date().toString())
                 .put("start", m.start() == null ? null : m.start().toString())
                 .put("timezone", m.timezone().getId());
-        Duration length = draft.reading().length();
+        Duration length = draft.reading().figures().length();
         node.put("durationMinutes", length == null ? null : Math.round(length.toMillis() / 6000.0) / 10.0);
         return node.put("kind", m.kind()).put("series", m.series()).put("location", m.location());
     }
@@ -61,7 +66,21 @@ public final class MinutesJson {
                 .put("status", p.present() ? "present" : "absent")
                 .put("words", p.words())
                 .put("share", p.share())
-                .put("seconds", p.time() == null ? null : p.time().toSeconds());
+                .put("turns", p.turns())
+                .put("late", p.late())
+                .put("seconds", seconds(p.time()));
+    }
+
+    private static ObjectNode talk(TalkFigures figures) {
+        return MAPPER.createObjectNode()
+                .put("seconds", seconds(figures.length()))
+                .put("plannedSeconds", seconds(figures.planned()))
+                .put("startedAfterSeconds", seconds(figures.startedAfter()))
+                .put("silence", figures.silence());
+    }
+
+    private static Long seconds(Duration duration) {
+        return duration == null ? null : duration.toSeconds();
     }
 
     private static ObjectNode topic(Draft draft, int index) {
@@ -76,6 +95,16 @@ public final class MinutesJson {
         draft.lines().stream()
                 .filter(l -> l.kind() == Kind.POINT && l.topic() == index)
                 .forEach(l -> points.addObject().put("text", l.text()).set("evidence", evidence(l.evidence())));
+        return node;
+    }
+
+    private static ObjectNode answer(Draft draft, Section section) {
+        ObjectNode node =
+                MAPPER.createObjectNode().put("section", section.heading()).put("question", section.text());
+        ArrayNode lines = node.putArray("lines");
+        draft.answers().stream()
+                .filter(l -> section.heading().equals(l.section()))
+                .forEach(l -> lines.addObject().put("text", l.text()).set("evidence", evidence(l.evidence())));
         return node;
     }
 

@@ -1,17 +1,15 @@
 package org.ledgerlamp.core.exchange;
 
-import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Line;
-import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.minutes.Page;
+import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
-import org.ledgerlamp.core.reading.Topic;
 
 /** Writes minutes as CommonMark with front matter and task items. */
 public final class MinutesMarkdown {
@@ -28,14 +26,14 @@ public final class MinutesMarkdown {
     public static String write(Draft draft) {
         MinutesMarkdown page = new MinutesMarkdown(draft);
         page.head();
-        draft.template().sections().forEach(page::section);
+        Page.of(draft).forEach(page::part);
         return page.out.toString();
     }
 
     private void head() {
         MeetingFacts m = draft.meeting();
         out.append("---\n");
-        entry("title", m.title());
+        entry("title", draft.template().titleOf(m));
         entry("date", m.date().toString());
         entry("start", m.start() == null ? null : m.start().toString());
         entry("timezone", m.timezone().getId());
@@ -44,7 +42,7 @@ public final class MinutesMarkdown {
         entry("location", m.location());
         entry("template", draft.template().name());
         out.append("---\n\n# ")
-                .append(plain(m.title()))
+                .append(plain(draft.template().titleOf(m)))
                 .append("\n\n")
                 .append(m.date().format(DAY))
                 .append("\n");
@@ -59,85 +57,131 @@ public final class MinutesMarkdown {
         }
     }
 
-    private void section(Template.Section section) {
+    private void part(Page.Part part) {
+        Section section = part.section();
         switch (section.content()) {
-            case ATTENDEES -> attendees(section.heading());
-            case SUMMARY -> {
-                heading(section.heading());
-                out.append(plain(draft.summary().paragraph())).append("\n");
-            }
-            case TOPICS -> topics(section.heading());
-            case DECISIONS -> lines(section.heading(), Kind.DECISION);
-            case ACTIONS -> lines(section.heading(), Kind.ACTION);
-            case QUESTIONS -> lines(section.heading(), Kind.QUESTION);
-            case RISKS -> lines(section.heading(), Kind.RISK);
-            case HIGHLIGHTS -> lines(section.heading(), Kind.HIGHLIGHT);
-            case LOWLIGHTS -> lines(section.heading(), Kind.LOWLIGHT);
+            case PROMPTS -> {} // for whoever takes the notes, not for readers
+            case FACTS -> under(section, facts());
+            case ATTENDEES -> under(section, attendees());
+            case AGENDA -> under(section, agenda());
+            case MATTERS_ARISING -> under(section, mattersArising(section));
+            case SUMMARY -> under(section, plain(draft.summary().paragraph()) + "\n");
+            case SPEAKING -> under(section, MarkdownTables.speaking(draft.reading()));
+            case FIXED_TEXT -> under(section, plain(section.text().strip()) + "\n");
+            default -> under(section, groups(part));
         }
+    }
+
+    /** A section without words is left out, unless it has to stand. */
+    private void under(Section section, String words) {
+        if (!words.isEmpty() || section.required()) {
+            heading(section.heading());
+            out.append(words.isEmpty() ? "None.\n" : words);
+        }
+    }
+
+    private String facts() {
+        MeetingFacts m = draft.meeting();
+        StringBuilder facts = new StringBuilder();
+        fact("Date", m.date().format(DAY), facts);
+        fact("Time", m.start() == null ? null : m.start() + " " + m.timezone().getId(), facts);
+        fact("Planned", m.plannedMinutes() == null ? null : m.plannedMinutes() + " minutes", facts);
+        fact("Place", m.location(), facts);
+        fact("Kind", m.kind(), facts);
+        fact("Series", m.series(), facts);
+        return facts.toString();
+    }
+
+    private static void fact(String name, String value, StringBuilder facts) {
+        if (value != null) {
+            facts.append("- ").append(name).append(": ").append(plain(value)).append("\n");
+        }
+    }
+
+    private String agenda() {
+        StringBuilder items = new StringBuilder();
+        List<String> agenda = draft.meeting().agenda();
+        for (int i = 0; i < agenda.size(); i++) {
+            items.append(i + 1).append(". ").append(plain(agenda.get(i))).append("\n");
+        }
+        return items.toString();
+    }
+
+    private String mattersArising(Section section) {
+        String bullet = section.form() == Section.Form.CHECK_BOXES ? "- [ ] " : "- ";
+        return draft.meeting().mattersArising().stream()
+                .map(c -> bullet
+                        + (c.origin() == null ? "" : c.origin() + ": ")
+                        + plain(c.text())
+                        + (c.due() == null ? "" : " (" + c.due().format(DAY) + ")")
+                        + "\n")
+                .collect(Collectors.joining());
+    }
+
+    private static String groups(Page.Part part) {
+        StringBuilder words = new StringBuilder();
+        for (Page.Group group : part.groups()) {
+            if (group.heading() != null) {
+                words.append(words.isEmpty() ? "" : "\n")
+                        .append("### ")
+                        .append(plain(group.heading()))
+                        .append("\n\n");
+            }
+            words.append(lines(part.section().form(), group.lines()));
+        }
+        return words.toString();
+    }
+
+    private static String lines(Section.Form form, List<Line> lines) {
+        return switch (form) {
+            case SENTENCES -> lines.stream().map(l -> plain(l.text()) + due(l)).collect(Collectors.joining(" ")) + "\n";
+            case TABLE -> MarkdownTables.lines(lines);
+            case LIST -> items("- ", lines);
+            case CHECK_BOXES -> items("- [ ] ", lines);
+        };
+    }
+
+    private static String items(String bullet, List<Line> lines) {
+        return lines.stream().map(l -> bullet + plain(l.text()) + due(l) + "\n").collect(Collectors.joining());
     }
 
     private void heading(String text) {
         out.append("\n## ").append(plain(text)).append("\n\n");
     }
 
-    private void attendees(String heading) {
+    private String attendees() {
         List<Presence> all = draft.reading().attendance();
-        if (all.isEmpty()) {
-            return;
-        }
-        heading(heading);
-        people("Present", all.stream().filter(Presence::present).toList());
-        people("Absent", all.stream().filter(p -> !p.present()).toList());
+        return people(
+                        "Present",
+                        all.stream().filter(p -> p.present() && !p.late()).toList())
+                + people(
+                        "Came later",
+                        all.stream().filter(p -> p.present() && p.late()).toList())
+                + people("Absent", all.stream().filter(p -> !p.present()).toList());
     }
 
-    private void people(String label, List<Presence> people) {
-        if (!people.isEmpty()) {
-            out.append("- ")
-                    .append(label)
-                    .append(": ")
-                    .append(people.stream().map(p -> plain(p.name())).collect(Collectors.joining(", ")))
-                    .append("\n");
-        }
-    }
-
-    private void topics(String heading) {
-        heading(heading);
-        List<Topic> topics = draft.reading().topics();
-        for (int i = 0; i < topics.size(); i++) {
-            int index = i;
-            out.append(i == 0 ? "### " : "\n### ")
-                    .append(plain(topics.get(i).title()))
-                    .append("\n\n");
-            draft.lines().stream()
-                    .filter(l -> l.kind() == Kind.POINT && l.topic() == index)
-                    .forEach(l -> out.append("- ").append(plain(l.text())).append("\n"));
-        }
-    }
-
-    private void lines(String heading, Kind kind) {
-        List<Line> lines = draft.lines().stream().filter(l -> l.kind() == kind).toList();
-        if (lines.isEmpty()) {
-            return;
-        }
-        heading(heading);
-        for (Line line : lines) {
-            out.append(kind == Kind.ACTION ? "- [ ] " : "- ")
-                    .append(plain(line.text()))
-                    .append(due(line))
-                    .append("\n");
-        }
+    private static String people(String label, List<Presence> people) {
+        return people.isEmpty()
+                ? ""
+                : "- " + label + ": "
+                        + people.stream().map(p -> plain(p.name())).collect(Collectors.joining(", ")) + "\n";
     }
 
     private static String due(Line line) {
-        LocalDate due = line.due();
-        if (due != null) {
-            return " (" + due.format(DAY) + ")";
+        String when = when(line);
+        return when.isEmpty() ? "" : " (" + when + ")";
+    }
+
+    /** The day, or the words for it where it is none. */
+    static String when(Line line) {
+        if (line.due() != null) {
+            return line.due().format(DAY);
         }
-        return line.dueWords() == null ? "" : " (" + plain(line.dueWords()) + ")";
+        return line.dueWords() == null ? "" : plain(line.dueWords());
     }
 
     /** What was said is text, never markup. */
-    private static String plain(String text) {
+    static String plain(String text) {
         return text.replaceAll("([\\\\`*_{}\\[\\]<>#|])", "\\\\$1");
     }
 }

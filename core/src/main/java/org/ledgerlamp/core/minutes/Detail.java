@@ -2,18 +2,32 @@ package org.ledgerlamp.core.minutes;
 
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
-    BRIEF(0.25),
-    STANDARD(0.20),
-    FULL(0.07);
+    BRIEF(0.25, 1.3, 2),
+    STANDARD(0.2, 1, 4),
+    FULL(0.07, 0.8, 8);
 
     private final double leastPoint;
+    private final double strictness;
+    private final int answers;
 
-    Detail(double leastPoint) {
+    Detail(double leastPoint, double strictness, int answers) {
         this.leastPoint = leastPoint;
+        this.strictness = strictness;
+        this.answers = answers;
     }
 
     /** How likely a sentence must be a point to be kept, 0 to 1. */
     public double leastPoint() {
         return leastPoint;
+    }
+
+    /** By what a section that asks for this detail multiplies how certain its lines must be. */
+    double strictness() {
+        return strictness;
+    }
+
+    /** The most lines that answer a question asked of the meeting. */
+    int answers() {
+        return answers;
     }
 }

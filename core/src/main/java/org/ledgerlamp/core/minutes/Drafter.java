@@ -2,6 +2,8 @@ package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.ledgerlamp.core.language.Progress;
+import org.ledgerlamp.core.reading.Asked;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Guests;
@@ -10,7 +12,6 @@ import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Reader;
 import org.ledgerlamp.core.reading.Reading;
-import org.ledgerlamp.core.reading.Thresholds;
 import org.ledgerlamp.core.source.Source;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
@@ -34,24 +35,43 @@ public final class Drafter {
      * @param notes notes typed beside the transcript, or null
      */
     public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template) {
-        Reader reader = new Reader(judge, template.detail().leastPoint());
+        return draft(source, notes, meeting, template, Progress.UNWATCHED);
+    }
+
+    /** The same, and says to {@code progress} how many sentences of the source are read. */
+    public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template, Progress progress) {
+        List<Section> asking = template.asking();
+        Reader reader = new Reader(
+                judge,
+                template.leastPoint(),
+                asking.stream()
+                        .map(s -> new Asked(s.text(), template.detailOf(s).answers()))
+                        .toList(),
+                progress);
         MeetingFacts known = Guests.welcomed(meeting, source);
         Reading reading = reader.read(source, known);
-        List<Finding> findings =
-                notes == null ? reading.findings() : NotesWeaver.weave(reading, reader.read(notes, known));
+        List<Finding> findings = notes == null
+                ? reading.findings()
+                : NotesWeaver.weave(reading, new Reader(judge, template.leastPoint()).read(notes, known));
         Wording wording = new Wording(known);
         List<Line> lines = new ArrayList<>();
         List<Line> possible = new ArrayList<>();
         for (Finding finding : findings) {
-            Line line = line(finding, reading, wording);
-            (finding.certainty() >= Thresholds.drafting(finding.kind()) ? lines : possible).add(line);
+            Line line = line(finding, reading, wording, null);
+            (finding.certainty() >= template.least(finding.kind()) ? lines : possible).add(line);
         }
         // What is drafted as one kind is not offered as another as well.
         possible.removeIf(p -> lines.stream().anyMatch(p::restsOnTheSameAs));
-        return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, possible);
+        List<Line> answers = new ArrayList<>();
+        for (int i = 0; i < asking.size(); i++) {
+            for (Finding answer : reading.answers().get(i)) {
+                answers.add(line(answer, reading, wording, asking.get(i).heading()));
+            }
+        }
+        return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
     }
 
-    private static Line line(Finding finding, Reading reading, Wording wording) {
+    private static Line line(Finding finding, Reading reading, Wording wording, String section) {
         boolean action = finding.kind() == Kind.ACTION;
         return new Line(
                 finding.kind(),
@@ -60,6 +80,7 @@ public final class Drafter {
                 action && finding.due() != null ? finding.due().date() : null,
                 action && finding.due() != null ? finding.due().words() : null,
                 topicOf(finding, reading),
+                section,
                 finding.certainty(),
                 finding.reasons(),
                 finding.backing(),

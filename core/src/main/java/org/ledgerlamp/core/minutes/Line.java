@@ -15,6 +15,7 @@ import org.ledgerlamp.core.reading.Kind;
  * @param due the day it is due, or null
  * @param dueWords the date as said, or null
  * @param topic index of its topic
+ * @param section heading of the section whose question it answers, or null
  * @param certainty between 0 and 1
  * @param reasons why, in words
  * @param backing for a decision who stood behind it, or null
@@ -27,6 +28,7 @@ public record Line(
         LocalDate due,
         String dueWords,
         int topic,
+        String section,
         double certainty,
         List<String> reasons,
         Finding.Backing backing,

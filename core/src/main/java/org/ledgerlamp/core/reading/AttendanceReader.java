@@ -40,10 +40,9 @@ final class AttendanceReader {
     }
 
     List<Presence> read() {
-        Map<String, Integer> words = new LinkedHashMap<>();
-        Map<String, Duration> time = new LinkedHashMap<>();
+        Map<String, Speech> speech = new LinkedHashMap<>();
         Map<String, Person> known = new LinkedHashMap<>();
-        countSpeech(words, time, known);
+        countSpeech(speech, known);
         Set<Person> present = new LinkedHashSet<>(known.values());
         Set<Person> apologies = new LinkedHashSet<>();
         if (talk.source().isNotes()) {
@@ -51,32 +50,46 @@ final class AttendanceReader {
         }
         apologies.addAll(apologised());
         apologies.removeAll(present);
-        if (words.isEmpty() && present.isEmpty()) {
+        Arrivals arrivals = new Arrivals(talk);
+        arrivals.welcomed().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
+        if (speech.isEmpty() && present.isEmpty()) {
             invited().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
         }
-        int all = words.values().stream().mapToInt(Integer::intValue).sum();
+        Set<Person> late = arrivals.late();
+        int all = speech.values().stream().mapToInt(s -> s.words).sum();
         List<Presence> attendance = new ArrayList<>();
-        for (Map.Entry<String, Integer> speaker : words.entrySet()) {
-            Person person = known.get(speaker.getKey());
-            double share = all == 0 ? 0 : Math.round(1000.0 * speaker.getValue() / all) / 1000.0;
+        speech.forEach((name, spoken) -> {
+            Person person = known.get(name);
+            double share = all == 0 ? 0 : Math.round(1000.0 * spoken.words / all) / 1000.0;
             attendance.add(new Presence(
-                    speaker.getKey(),
+                    name,
                     person == null ? null : person.role(),
                     true,
-                    speaker.getValue(),
+                    late.contains(person),
+                    spoken.words,
                     share,
-                    time.get(speaker.getKey())));
-        }
-        Set<String> done = new HashSet<>(words.keySet());
+                    spoken.turns,
+                    spoken.time));
+        });
+        Set<String> done = new HashSet<>(speech.keySet());
         present.stream()
                 .filter(p -> done.add(p.name()))
-                .forEach(p -> attendance.add(new Presence(p.name(), p.role(), true, 0, 0, null)));
+                .forEach(p -> attendance.add(silent(p, true, late.contains(p))));
         Set<Person> absent = new LinkedHashSet<>(invited());
         absent.addAll(apologies);
-        absent.stream()
-                .filter(p -> done.add(p.name()))
-                .forEach(p -> attendance.add(new Presence(p.name(), p.role(), false, 0, 0, null)));
+        absent.stream().filter(p -> done.add(p.name())).forEach(p -> attendance.add(silent(p, false, false)));
         return attendance;
+    }
+
+    private static Presence silent(Person person, boolean present, boolean late) {
+        return new Presence(person.name(), person.role(), present, late, 0, 0, 0, null);
+    }
+
+    /** What one person said, counted. */
+    private static final class Speech {
+        private int words;
+        private int turns;
+        private Duration time;
     }
 
     private List<Person> invited() {
@@ -85,9 +98,11 @@ final class AttendanceReader {
                 .toList();
     }
 
-    private void countSpeech(Map<String, Integer> words, Map<String, Duration> time, Map<String, Person> known) {
+    private void countSpeech(Map<String, Speech> speech, Map<String, Person> known) {
+        String before = null;
         for (Utterance u : talk.source().utterances()) {
             if (u.speaker() == null) {
+                before = null;
                 continue;
             }
             Person person = talk.speaker(u.n());
@@ -95,11 +110,14 @@ final class AttendanceReader {
             if (person != null) {
                 known.put(name, person);
             }
-            words.merge(name, Words.count(u.text()), Integer::sum);
-            Duration spoken = lengthOf(u);
-            if (spoken != null) {
-                time.merge(name, spoken, Duration::plus);
+            Speech spoken = speech.computeIfAbsent(name, n -> new Speech());
+            spoken.words += Words.count(u.text());
+            spoken.turns += name.equals(before) ? 0 : 1;
+            Duration length = lengthOf(u);
+            if (length != null) {
+                spoken.time = spoken.time == null ? length : spoken.time.plus(length);
             }
+            before = name;
         }
     }
 

@@ -23,6 +23,7 @@ import org.ledgerlamp.core.time.Calendar;
  * @param invited full names of the invited, all on the roster
  * @param agenda the agenda's items, in order
  * @param nextMeeting the date of the next one of the series, or null
+ * @param mattersArising what earlier meetings of the series left open
  */
 public record MeetingFacts(
         String title,
@@ -36,11 +37,43 @@ public record MeetingFacts(
         List<Person> roster,
         List<String> invited,
         List<String> agenda,
-        LocalDate nextMeeting) {
+        LocalDate nextMeeting,
+        List<Carried> mattersArising) {
     public MeetingFacts {
         roster = List.copyOf(roster);
         invited = List.copyOf(invited);
         agenda = List.copyOf(agenda);
+        mattersArising = List.copyOf(mattersArising);
+    }
+
+    /** A meeting that earlier ones left nothing open for. */
+    public MeetingFacts(
+            String title,
+            LocalDate date,
+            LocalTime start,
+            ZoneId timezone,
+            Integer plannedMinutes,
+            String kind,
+            String location,
+            String series,
+            List<Person> roster,
+            List<String> invited,
+            List<String> agenda,
+            LocalDate nextMeeting) {
+        this(
+                title,
+                date,
+                start,
+                timezone,
+                plannedMinutes,
+                kind,
+                location,
+                series,
+                roster,
+                invited,
+                agenda,
+                nextMeeting,
+                List.of());
     }
 
     /** The calendar that dates said in this meeting are resolved against. */
@@ -62,7 +95,26 @@ public record MeetingFacts(
                 people,
                 invited,
                 agenda,
-                nextMeeting);
+                nextMeeting,
+                mattersArising);
+    }
+
+    /** The same meeting with what earlier ones left open. */
+    public MeetingFacts with(List<Carried> open) {
+        return new MeetingFacts(
+                title,
+                date,
+                start,
+                timezone,
+                plannedMinutes,
+                kind,
+                location,
+                series,
+                roster,
+                invited,
+                agenda,
+                nextMeeting,
+                open);
     }
 
     /** The roster, ready to resolve names. */

@@ -8,8 +8,11 @@ import java.time.Duration;
  * @param name full name, or the name heard where the roster has none
  * @param role the roster's, or null
  * @param present whether the person was there; otherwise expected and absent
+ * @param late whether the person came after the start, by what was said of it
  * @param words words spoken, 0 where unknown
  * @param share of all words spoken, 0 to 1
+ * @param turns how often the person took the word, 0 where unknown
  * @param time spent speaking, or null where the source has no times
  */
-public record Presence(String name, String role, boolean present, int words, double share, Duration time) {}
+public record Presence(
+        String name, String role, boolean present, boolean late, int words, double share, int turns, Duration time) {}

@@ -1,6 +1,5 @@
 package org.ledgerlamp.core.reading;
 
-import java.time.Duration;
 import java.util.List;
 import org.ledgerlamp.core.source.Source;
 
@@ -10,14 +9,21 @@ import org.ledgerlamp.core.source.Source;
  * @param source what was read
  * @param findings drafted and possible ones alike, in order of speech
  * @param topics in order; together they cover the source
+ * @param answers for each question asked of the meeting what was said in answer, in order of speech; may be empty
  * @param attendance who was there
- * @param length from start to last word, or null where the source has no times
+ * @param figures how long it was and how full of talk
  */
 public record Reading(
-        Source source, List<Finding> findings, List<Topic> topics, List<Presence> attendance, Duration length) {
+        Source source,
+        List<Finding> findings,
+        List<Topic> topics,
+        List<List<Finding>> answers,
+        List<Presence> attendance,
+        TalkFigures figures) {
     public Reading {
         findings = List.copyOf(findings);
         topics = List.copyOf(topics);
+        answers = List.copyOf(answers);
         attendance = List.copyOf(attendance);
     }
 

@@ -195,7 +195,7 @@ class DraftingTest {
         assertThat(page).startsWith("---\ntitle: \"Charging berth weekly\"\ndate: \"2026-03-03\"\n");
         assertThat(page).contains("## Actions\n\n- [ ] Tom Reyes to add");
         assertThat(page).doesNotContain("<b>two").doesNotContain(" [links](http");
-        assertThat(page.indexOf("## Decisions")).isLessThan(page.indexOf("## Discussed"));
+        assertThat(page.indexOf("## Attendance")).isPositive().isLessThan(page.indexOf("## Actions"));
     }
 
     @Test

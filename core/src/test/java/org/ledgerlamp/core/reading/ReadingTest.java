@@ -103,7 +103,8 @@ class ReadingTest {
         assertThat(of(reading, "Mira Voss").words()).isEqualTo(7);
         assertThat(of(reading, "Mira Voss").share()).isEqualTo(0.875);
         assertThat(of(reading, "Tom Reyes").time()).isEqualTo(Duration.ofSeconds(10));
-        assertThat(reading.length()).isEqualTo(Duration.ofSeconds(23));
+        assertThat(of(reading, "Mira Voss").turns()).isEqualTo(2);
+        assertThat(reading.figures().length()).isEqualTo(Duration.ofSeconds(23));
     }
 
     @Test

@@ -1,0 +1,77 @@
+package org.ledgerlamp.core.reading;
+
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Person;
+
+/** Tells who was welcomed, and who came after the start: by their own excuse, or by what others say of them. */
+final class Arrivals {
+    private static final Pattern OWN_EXCUSE = Pattern.compile(
+            "(?:sorry|apologies)(?:,? (?:all|everyone|everybody|folks))?,? (?:(?:that )?i(?:'m| am|'m a bit| was)(?: a bit| so| running)? late|for being (?:a bit )?late|to be late|i got held up|i was held up|i was stuck|i got stuck|i couldn't get in)"
+                    + "|(?:sorry|apologies).{0,20}(?:just (?:got|come) (?:here|in|out of)|late)(?![\\p{L}])|i'm late|what(?:'ve| have| did) i miss(?:ed)?");
+    private static final Pattern SAID_OF = Pattern.compile(
+            "^(?:'s|'ll|,)?\\s*(?:is |was |will |going to |gonna )?(?:be |been )?(?:a bit |just |running )?(?:late(?![\\p{L}])|join(?:ing|ed|s)? (?:us )?(?:later|late|at|in|from|after)|(?:has |have )?just (?:joined|come in|walked in|arrived|got here)|came in (?:late|at)|arrived (?:late|at)|from \\d{1,2}[:.]\\d\\d|\\(late|here from|in at|joined)");
+    private static final Pattern WELCOME = Pattern.compile(
+            "(?<![\\p{L}])(?:hi|hello|hey|morning|good morning|afternoon|good afternoon|evening|good evening|welcome|thanks for coming)(?![\\p{L}])");
+
+    private static final int EXCUSED_WITHIN = 3;
+    private static final int BEFORE_ANYBODY_IS_LATE = 3;
+    private static final double PART_IN_WHICH_PEOPLE_ARE_WELCOMED = 0.1;
+    private static final int SENTENCES_AT_LEAST = 12;
+
+    private final Talk talk;
+    private final Map<Person, Integer> firstWords = new LinkedHashMap<>();
+
+    Arrivals(Talk talk) {
+        this.talk = talk;
+        for (int n = 0; n < talk.utterances(); n++) {
+            Person speaker = talk.speaker(n);
+            if (speaker != null) {
+                firstWords.putIfAbsent(speaker, n);
+            }
+        }
+    }
+
+    /** Who came late. */
+    Set<Person> late() {
+        Set<Person> late = new LinkedHashSet<>();
+        for (Sentence s : talk.sentences()) {
+            Integer first = s.speaker() == null ? null : firstWords.get(s.speaker());
+            if (first != null
+                    && s.utterance() - first <= EXCUSED_WITHIN
+                    && s.utterance() >= BEFORE_ANYBODY_IS_LATE
+                    && OWN_EXCUSE.matcher(s.plain()).find()) {
+                late.add(s.speaker());
+            }
+            for (Mention m : s.mentions()) {
+                String after =
+                        s.text().substring(m.end()).toLowerCase(Locale.ROOT).replace('’', '\'');
+                boolean yetToSpeak = firstWords.getOrDefault(m.person(), Integer.MAX_VALUE) > s.utterance();
+                if (yetToSpeak && SAID_OF.matcher(after).find()) {
+                    late.add(m.person());
+                }
+            }
+        }
+        return late;
+    }
+
+    /** Who is called welcome at the beginning. */
+    Set<Person> welcomed() {
+        Set<Person> welcomed = new LinkedHashSet<>();
+        int size = talk.sentences().size();
+        int last = Math.max(SENTENCES_AT_LEAST, (int) (size * PART_IN_WHICH_PEOPLE_ARE_WELCOMED));
+        for (Sentence s : talk.sentences().subList(0, Math.min(last, size))) {
+            if (WELCOME.matcher(s.plain()).find()) {
+                s.mentions().stream()
+                        .filter(m -> Calls.isCall(s.text(), m) && !m.person().equals(s.speaker()))
+                        .forEach(m -> welcomed.add(m.person()));
+            }
+        }
+        return welcomed;
+    }
+}
