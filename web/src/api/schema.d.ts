@@ -421,6 +421,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/draftings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drafting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/day": {
         parameters: {
             query?: never;
@@ -451,10 +467,13 @@ export interface components {
             /** Format: uuid */
             personId: string | null;
             present: boolean;
+            late: boolean;
             /** Format: int32 */
             words: number;
             /** Format: double */
             share: number;
+            /** Format: int32 */
+            turns: number;
             /** Format: int32 */
             seconds: number | null;
         };
@@ -472,6 +491,19 @@ export interface components {
             /** Format: int32 */
             startMs: number | null;
         };
+        Carried: {
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
+            /** Format: uuid */
+            ownerId: string | null;
+            /** Format: date */
+            due: string | null;
+        };
         CurrentMember: {
             name: string;
             email: string;
@@ -484,7 +516,20 @@ export interface components {
             sources: components["schemas"]["WaitingSource"][];
             drafts: components["schemas"]["WaitingDraft"][];
         };
-        DraftingOrder: {
+        DraftingView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            state: "WAITING" | "READING" | "DONE" | "FAILED";
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            all: number;
+            /** Format: uuid */
+            minutesId: string | null;
+            problem: string | null;
+        };
+        DraftingWish: {
             template: string | null;
         };
         Entry: {
@@ -524,6 +569,16 @@ export interface components {
             /** Format: date */
             nextMeeting: string | null;
             people: string[];
+        };
+        Figures: {
+            /** Format: int32 */
+            seconds: number | null;
+            /** Format: int32 */
+            plannedSeconds: number | null;
+            /** Format: int32 */
+            startedAfterSeconds: number | null;
+            /** Format: double */
+            silence: number | null;
         };
         Filing: {
             /** Format: int32 */
@@ -568,7 +623,7 @@ export interface components {
             /** Format: int32 */
             line: number | null;
             /** @enum {string|null} */
-            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | null;
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER" | null;
             /** Format: uuid */
             sourceId: string | null;
             /** Format: int32 */
@@ -590,7 +645,7 @@ export interface components {
         };
         LineFacts: {
             /** @enum {string} */
-            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT";
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
             text: string;
             /** Format: uuid */
             ownerId: string | null;
@@ -609,7 +664,7 @@ export interface components {
             /** Format: int32 */
             number: number | null;
             /** @enum {string} */
-            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT";
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
             text: string;
             /** Format: uuid */
             ownerId: string | null;
@@ -618,6 +673,7 @@ export interface components {
             dueWords: string | null;
             /** Format: int32 */
             topic: number;
+            section: string | null;
             /** @enum {string} */
             state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
             drafted: boolean;
@@ -647,16 +703,21 @@ export interface components {
             nextMeeting: string | null;
             people: components["schemas"]["Invited"][];
             hasMinutes: boolean;
+            hasFolio: boolean;
         };
         MinutesView: {
             /** Format: uuid */
             id: string;
             /** Format: int32 */
             version: number;
+            title: string;
+            fileName: string;
             meeting: components["schemas"]["MeetingView"];
             template: components["schemas"]["TemplateView"];
             sources: components["schemas"]["Sheet"][];
             attendance: components["schemas"]["Attendee"][];
+            figures: components["schemas"]["Figures"];
+            mattersArising: components["schemas"]["Carried"][];
             topics: components["schemas"]["TopicMark"][];
             lines: components["schemas"]["LineView"][];
             filing: components["schemas"]["Filing"] | null;
@@ -736,7 +797,13 @@ export interface components {
         SectionView: {
             heading: string;
             /** @enum {string} */
-            content: "ATTENDEES" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS";
+            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER";
+            /** @enum {string} */
+            grouping: "NONE" | "BY_TOPIC" | "BY_OWNER";
+            /** @enum {string} */
+            form: "SENTENCES" | "LIST" | "TABLE" | "CHECK_BOXES";
+            required: boolean;
+            text: string[];
         };
         SeriesCount: {
             name: string;
@@ -931,13 +998,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Accepted */
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MinutesView"];
+                    "application/json": components["schemas"]["DraftingView"];
                 };
             };
         };
@@ -1312,17 +1379,17 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DraftingOrder"];
+                "application/json": components["schemas"]["DraftingWish"];
             };
         };
         responses: {
-            /** @description OK */
-            200: {
+            /** @description Accepted */
+            202: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MinutesView"];
+                    "application/json": components["schemas"]["DraftingView"];
                 };
             };
         };
@@ -1580,6 +1647,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
+    drafting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DraftingView"];
                 };
             };
         };

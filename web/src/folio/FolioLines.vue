@@ -3,7 +3,7 @@ import type { Line, Person } from '../api/types'
 import { longDay } from '../shared/dates'
 import { cited } from '../shared/folioNumbers'
 import { isContested, lineAside } from '../shared/lineAside'
-import type { PageSection } from '../shared/sections'
+import { groupHeading, type PageSection } from '../shared/sections'
 
 const props = defineProps<{
   section: PageSection
@@ -24,9 +24,11 @@ function aside(line: Line): string {
 <template>
   <section :aria-label="section.heading">
     <h2 class="section-head">{{ section.heading }}</h2>
+    <p v-if="section.content === 'ANSWER'" class="asked small">{{ section.text.join(' ') }}</p>
+    <p v-if="!section.groups.length" class="none small">None.</p>
     <template v-for="(group, i) in section.groups" :key="i">
-      <h3 v-if="group.topic">{{ group.topic.title }}</h3>
-      <ol>
+      <h3 v-if="groupHeading(group, people)">{{ groupHeading(group, people) }}</h3>
+      <ol :class="section.form.toLowerCase()">
         <li
           v-for="line in group.lines"
           :id="numberOf(line)"
@@ -41,11 +43,21 @@ function aside(line: Line): string {
             {{ numberOf(line) }}
           </RouterLink>
           <p>
+            <span v-if="section.form === 'CHECK_BOXES'" class="box" aria-hidden="true">☐</span>
             {{ line.text }}
-            <span v-if="aside(line)" class="aside figures" :class="{ red: isContested(line) }">{{
-              aside(line)
-            }}</span>
+            <span
+              v-if="section.form !== 'TABLE' && aside(line)"
+              class="aside figures"
+              :class="{ red: isContested(line) }"
+              >{{ aside(line) }}</span
+            >
           </p>
+          <span
+            v-if="section.form === 'TABLE'"
+            class="aside figures"
+            :class="{ red: isContested(line) }"
+            >{{ aside(line) }}</span
+          >
           <RouterLink
             v-if="line.evidence.length"
             class="said no-print small"
@@ -84,6 +96,44 @@ li.on {
   background: var(--lamp);
   box-shadow: var(--glow);
   outline: 1px solid var(--lamp-edge);
+}
+
+.table li {
+  grid-template-columns: 46px 1fr minmax(90px, auto) 34px;
+  border-bottom: 1px solid var(--rule);
+  border-radius: 0;
+}
+
+.table li:first-child {
+  border-top: 1px solid var(--rule);
+}
+
+/* Several sentences run on as one paragraph, each with its number before it. */
+.sentences:has(li + li) {
+  margin: 5px 0 0 58px;
+}
+
+.sentences li:not(:only-child),
+.sentences li:not(:only-child) p {
+  display: inline;
+}
+
+.sentences li:not(:only-child) .cite {
+  margin-right: 4px;
+}
+
+.asked,
+.none {
+  margin: 4px 0 4px 58px;
+}
+
+.asked {
+  font-style: italic;
+}
+
+.box {
+  color: var(--ink-2);
+  margin-right: 4px;
 }
 
 .cite {

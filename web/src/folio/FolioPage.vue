@@ -8,6 +8,7 @@ import { cited } from '../shared/folioNumbers'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
 import FolioLines from './FolioLines.vue'
+import SectionText from '../shared/SectionText.vue'
 import { useFolio } from './useFolio'
 
 const route = useRoute()
@@ -39,8 +40,12 @@ watch(
   { flush: 'post', immediate: true },
 )
 
+/** A browser names the file after the page's title. */
 function print() {
+  const before = document.title
+  document.title = data.value?.fileName ?? before
   globalThis.print()
+  document.title = before
 }
 </script>
 
@@ -55,7 +60,7 @@ function print() {
       <p class="number">
         <span class="folio-no">folio {{ number }}</span>
       </p>
-      <h1>{{ data.meeting.title }}</h1>
+      <h1>{{ data.title }}</h1>
       <p class="small">{{ facts }}</p>
       <p v-if="data.meeting.series && data.meeting.series !== data.meeting.title" class="small">
         Series:
@@ -70,6 +75,10 @@ function print() {
         :heading="section.heading"
         :attendance="data.attendance"
       />
+      <section v-else-if="!section.kind" :aria-label="section.heading" class="said">
+        <h2 class="section-head">{{ section.heading }}</h2>
+        <SectionText :section="section" :minutes="data" :people="people ?? []" />
+      </section>
       <FolioLines
         v-else
         :section="section"
@@ -111,6 +120,15 @@ header {
 h1 {
   font-size: 28px;
   margin-bottom: 5px;
+}
+
+.said {
+  --cite-width: 46px;
+  --cite-gap: 12px;
+}
+
+.said h2 {
+  margin-top: 24px;
 }
 
 footer {

@@ -11,6 +11,9 @@ export function useFolio(number: number) {
     queryFn: () => answer(api.GET('/api/folios/{number}', { params: { path: { number } } })),
   })
   const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
-  const sections = computed(() => (data.value ? sectionsOf(data.value, record.value) : []))
+  /** Prompts are for whoever took the notes, not for readers. */
+  const sections = computed(() =>
+    data.value ? sectionsOf(data.value, record.value).filter((s) => s.content !== 'PROMPTS') : [],
+  )
   return { data, error, refetch, record, sections }
 }

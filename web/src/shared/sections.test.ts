@@ -1,23 +1,36 @@
 import { describe, expect, it } from 'vitest'
-import type { Minutes } from '../api/types'
+import type { Minutes, Section } from '../api/types'
 import { line } from '../spread/testLines'
 import { lineAside } from './lineAside'
-import { inReadingOrder, sectionsOf } from './sections'
+import { groupHeading, inReadingOrder, sectionsOf } from './sections'
 
 const topic = (title: string) => ({ title, from: 0, to: 1, startMs: null, agendaItem: null })
 
-const minutes = {
-  template: {
-    name: 'Weekly status',
-    sections: [
-      { heading: 'Attendance', content: 'ATTENDEES' },
-      { heading: 'Decisions', content: 'DECISIONS' },
-      { heading: 'Risks', content: 'RISKS' },
-      { heading: 'Discussed', content: 'TOPICS' },
-    ],
-  },
-  topics: [topic('Holm'), topic('Crew')],
-} as unknown as Minutes
+const section = (heading: string, content: Section['content'], more: Partial<Section> = {}) => ({
+  heading,
+  content,
+  grouping: content === 'TOPICS' ? ('BY_TOPIC' as const) : ('NONE' as const),
+  form: 'LIST' as const,
+  required: false,
+  text: [],
+  ...more,
+})
+
+const withSections = (...sections: Section[]) =>
+  ({
+    template: { name: 'Weekly status', sections },
+    topics: [topic('Holm'), topic('Crew')],
+    attendance: [],
+    mattersArising: [],
+    meeting: { agenda: [] },
+  }) as unknown as Minutes
+
+const minutes = withSections(
+  section('Attendance', 'ATTENDEES'),
+  section('Decisions', 'DECISIONS'),
+  section('Risks', 'RISKS'),
+  section('Discussed', 'TOPICS'),
+)
 
 describe('the page', () => {
   const lines = [
@@ -42,6 +55,49 @@ describe('the page', () => {
 
   it('is read from top to bottom', () => {
     expect(inReadingOrder(sections).map((l) => l.id)).toEqual(['d', 'p1', 'p2', 'p3'])
+  })
+})
+
+describe('a section', () => {
+  it('that asks holds the answers to its own question only', () => {
+    const asked = withSections(section('Money', 'ANSWER'), section('Time', 'ANSWER'))
+    const answers = [
+      line('m', { kind: 'ANSWER', section: 'Money' }),
+      line('t', { kind: 'ANSWER', section: 'Time' }),
+    ]
+    expect(
+      sectionsOf(asked, answers).map((s) => s.groups.flatMap((g) => g.lines.map((l) => l.id))),
+    ).toEqual([['m'], ['t']])
+  })
+
+  it('grouped by owner puts together what is whose, and what is nobody’s last', () => {
+    const owned = withSections(section('Actions', 'ACTIONS', { grouping: 'BY_OWNER' }))
+    const actions = [
+      line('open', { kind: 'ACTION' }),
+      line('a', { kind: 'ACTION', ownerId: 'ana' }),
+      line('t', { kind: 'ACTION', ownerId: 'tom' }),
+      line('b', { kind: 'ACTION', ownerId: 'ana' }),
+    ]
+    const people = [{ id: 'ana', version: 0, name: 'Ana', role: null, email: null, aliases: [] }]
+    const groups = sectionsOf(owned, actions)[0]?.groups ?? []
+    expect(groups.map((g) => g.lines.map((l) => l.id))).toEqual([['a', 'b'], ['t'], ['open']])
+    expect(groups.map((g) => groupHeading(g, people))).toEqual(['Ana', 'Nobody yet', 'Nobody yet'])
+  })
+
+  it('that is required stands also where it is empty', () => {
+    const both = withSections(
+      section('Risks', 'RISKS'),
+      section('Decisions', 'DECISIONS', { required: true }),
+      section('Agenda', 'AGENDA'),
+    )
+    expect(sectionsOf(both, []).map((s) => s.heading)).toEqual(['Decisions'])
+  })
+
+  it('of its own is made for lines that the template has no section for', () => {
+    const narrow = withSections(section('Decisions', 'DECISIONS'))
+    const page = sectionsOf(narrow, [line('r', { kind: 'RISK' }), line('d', { kind: 'DECISION' })])
+    expect(page.map((s) => s.heading)).toEqual(['Decisions', 'Also noted'])
+    expect(inReadingOrder(page).map((l) => l.id)).toEqual(['d', 'r'])
   })
 })
 

@@ -15,6 +15,7 @@ export const KIND_NAMES: Record<LineKind, string> = {
   HIGHLIGHT: 'Highlight',
   LOWLIGHT: 'Lowlight',
   POINT: 'Point',
+  ANSWER: 'Answer',
 }
 
 /** The first letters of a name's first and last word. */

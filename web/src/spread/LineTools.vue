@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Line, LineFacts, Person } from '../api/types'
+import type { Line, LineFacts, LineKind, Person } from '../api/types'
 import DayField from '../shared/DayField.vue'
 import { KIND_NAMES } from '../shared/words'
 import { editableKinds } from './editableKinds'
@@ -14,6 +14,11 @@ const emit = defineEmits<{
 }>()
 
 const whyShown = ref(false)
+
+/** Only a line under a question can be its answer. */
+const kinds = computed<LineKind[]>(() =>
+  props.line.section === null ? editableKinds : [...editableKinds, 'ANSWER'],
+)
 
 const possible = computed(() => props.line.state === 'POSSIBLE')
 const struck = computed(() => props.line.state === 'STRUCK')
@@ -62,7 +67,7 @@ function setKind(event: Event) {
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>
       <select data-tool="kind" :value="line.kind" @change="setKind">
-        <option v-for="k in editableKinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
+        <option v-for="k in kinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
       </select>
     </label>
     <template v-if="isAction && !struck">

@@ -3,7 +3,8 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { Attendee, Line, LineKind, Minutes, Person } from '../api/types'
 import { counts } from '../shared/lineStates'
 import { scrollWithin } from '../shared/scrollWithin'
-import type { PageSection } from '../shared/sections'
+import { groupHeading, type PageSection } from '../shared/sections'
+import SectionText from '../shared/SectionText.vue'
 import AttendanceBar from './AttendanceBar.vue'
 import { type Lamp, litLines } from './lighting'
 import type { LineEvents } from './lineEvents'
@@ -86,13 +87,23 @@ defineExpose({ focusLine, takeTool })
         @cancel="emit('discarded')"
       />
       <template v-for="section in sections" :key="section.heading">
-        <section v-if="section.kind" :aria-label="section.heading">
+        <section v-if="section.content !== 'ATTENDEES'" :aria-label="section.heading">
           <h2 class="section-head">
             {{ section.heading }}
-            <span v-if="section.kind !== 'SUMMARY'">{{ section.count }}</span>
+            <span v-if="section.kind && section.kind !== 'SUMMARY'">{{ section.count }}</span>
           </h2>
+          <p v-if="section.content === 'ANSWER'" class="asked small">
+            {{ section.text.join(' ') }}
+          </p>
+          <SectionText
+            v-if="!section.kind"
+            :section="section"
+            :minutes="minutes"
+            :people="people"
+          />
+          <p v-else-if="!section.groups.length" class="small none">None.</p>
           <template v-for="(group, i) in section.groups" :key="i">
-            <h3 v-if="group.topic">{{ group.topic.title }}</h3>
+            <h3 v-if="groupHeading(group, people)">{{ groupHeading(group, people) }}</h3>
             <ul>
               <template v-for="line in group.lines" :key="line.id">
                 <LineRow
@@ -155,6 +166,15 @@ h3 {
   font: italic 500 14.5px/1.4 var(--serif);
   color: var(--ink-2);
   margin: 9px 0 2px 38px;
+}
+
+.asked {
+  margin: 2px 0 2px 38px;
+  font-style: italic;
+}
+
+.none {
+  margin-left: 38px;
 }
 
 /* Groups out of sight cost nothing: a talk of ten hours has thousands of lines. */

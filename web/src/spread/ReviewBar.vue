@@ -28,6 +28,7 @@ const facts = computed(() => {
     .join(' · ')
 })
 const saving = computed(() => {
+  if (props.draft.redrafting.value) return props.draft.redrafting.value
   if (props.draft.saving.value === 'unreachable') return 'not saved yet: server not reached, trying'
   if (props.draft.saving.value === 'saving') return 'saving'
   const at = props.draft.savedAt.value
@@ -84,6 +85,7 @@ const saving = computed(() => {
         <select
           class="btn"
           :value="draft.minutes.value.template.name"
+          :disabled="draft.redrafting.value !== ''"
           @change="emit('template', ($event.target as HTMLSelectElement).value, null)"
         >
           <option v-for="t in templates" :key="t.name">{{ t.name }}</option>
@@ -94,6 +96,7 @@ const saving = computed(() => {
         <select
           class="btn"
           :value="draft.minutes.value.template.detail"
+          :disabled="draft.redrafting.value !== ''"
           @change="
             emit(
               'template',

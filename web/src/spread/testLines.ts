@@ -18,6 +18,7 @@ export function line(id: string, change: Partial<Line> = {}): Line {
     due: null,
     dueWords: null,
     topic: 0,
+    section: null,
     state: 'PENCIL',
     drafted: true,
     certainty: 0.8,

@@ -12,16 +12,28 @@ function minutes(lines: Line[]): Minutes {
     template: {
       name: 'Weekly status',
       sections: [
-        { heading: 'Decisions', content: 'DECISIONS' },
-        { heading: 'Discussed', content: 'TOPICS' },
+        { heading: 'Decisions', content: 'DECISIONS', grouping: 'NONE' },
+        { heading: 'Discussed', content: 'TOPICS', grouping: 'BY_TOPIC' },
       ],
     },
     sources: [],
     attendance: [{ id: 'p', version: 0, name: 'Tom', present: true }],
     topics: [],
+    mattersArising: [],
     lines,
     filing: null,
   } as unknown as Minutes
+}
+
+function drafting(state: 'WAITING' | 'DONE') {
+  return {
+    id: 'd',
+    state,
+    done: 1,
+    all: 2,
+    minutesId: state === 'DONE' ? 'm' : null,
+    problem: null,
+  }
 }
 
 function open(...lines: Line[]) {
@@ -46,11 +58,13 @@ function open(...lines: Line[]) {
       body: line('new', { ...(body as LineFacts), version: 1 }),
     }),
     'PUT /api/attendance/p': () => ({ body: { id: 'p', version: 1, name: 'Tom', present: false } }),
-    'PUT /api/minutes/m/template': ({ body }) => ({
+    'PUT /api/minutes/m/template': () => ({ status: 202, body: drafting('WAITING') }),
+    'GET /api/draftings/d': () => ({ body: drafting('DONE') }),
+    'GET /api/minutes/m': () => ({
       body: {
         ...minutes([line('ink', { state: 'INK' }), line('anew')]),
         version: 5,
-        template: { name: (body as { template: string }).template, detail: 'FULL', sections: [] },
+        template: { name: 'Steering group', detail: 'FULL', sections: [] },
       },
     }),
     'POST /api/minutes/m/folio': () => ({ body: { filing: { folio: 27 } } }),
@@ -155,8 +169,8 @@ describe('a draft under review', () => {
       false,
     )
     expect(draft.minutes.value.attendance[0]?.present).toBe(false)
-    await draft.useTemplate('One-to-one', 'FULL')
-    expect(draft.minutes.value.template.name).toBe('One-to-one')
+    await draft.useTemplate('Steering group', 'FULL')
+    expect(draft.minutes.value.template.name).toBe('Steering group')
     expect(draft.lines.value.map((l) => l.id)).toEqual(['ink', 'anew'])
     expect(server.of('PUT').map((s) => s.headers.get('If-Match'))).toEqual(['"0"', '"4"'])
   })

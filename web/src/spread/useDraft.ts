@@ -3,6 +3,7 @@ import { answer, api, onVersion } from '../api/client'
 import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Attendee, Basis, Detail, Line, LineFacts, LineKind, Minutes } from '../api/types'
+import { drafted } from '../shared/drafting'
 import { counts } from '../shared/lineStates'
 import { useNotices } from '../shared/notices'
 import { inReadingOrder, sectionsOf } from '../shared/sections'
@@ -24,6 +25,7 @@ export function useDraft(opened: Minutes) {
   const clashes = ref(new Map<string, Clash>())
   const showStruck = ref(false)
   const showPossible = ref(false)
+  const redrafting = ref('')
 
   const saver = useLineSaver({
     send: (id, version, body) =>
@@ -148,18 +150,28 @@ export function useDraft(opened: Minutes) {
     }
   }
 
-  /** Another form or another share of the talk: what nobody has touched is drafted anew. */
+  /** Another form or another share of the talk: what nobody has touched is drafted anew, in the background. */
   async function useTemplate(template: string, detail: Detail | null) {
-    await saver.idle()
-    const changed = await answer(
-      api.PUT('/api/minutes/{id}/template', {
-        params: { path: { id: minutes.value.id }, header: onVersion(minutes.value.version) },
-        body: { template, detail },
-      }),
-    )
-    minutes.value = changed
-    lines.value = [...changed.lines]
-    changed.lines.forEach(saver.know)
+    if (redrafting.value) return
+    redrafting.value = 'Drafting …'
+    try {
+      await saver.idle()
+      const path = { id: minutes.value.id }
+      const begun = await answer(
+        api.PUT('/api/minutes/{id}/template', {
+          params: { path, header: onVersion(minutes.value.version) },
+          body: { template, detail },
+        }),
+      )
+      await drafted(begun, (howFar) => (redrafting.value = howFar))
+      await saver.idle()
+      const changed = await answer(api.GET('/api/minutes/{id}', { params: { path } }))
+      minutes.value = changed
+      lines.value = [...changed.lines]
+      changed.lines.forEach(saver.know)
+    } finally {
+      redrafting.value = ''
+    }
   }
 
   /** Files the draft; the number of the folio it became. */
@@ -194,6 +206,7 @@ export function useDraft(opened: Minutes) {
     inkAll,
     setPresent,
     useTemplate,
+    redrafting,
     file,
   }
 }

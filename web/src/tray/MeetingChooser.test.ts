@@ -13,6 +13,7 @@ const meeting = (id: string, change: Partial<Meeting> = {}) =>
     date: '2026-03-03',
     start: '09:30:00',
     hasMinutes: false,
+    hasFolio: false,
     ...change,
   }) as Meeting
 
@@ -51,7 +52,7 @@ describe('which meeting a source belongs to', () => {
   })
 
   it('is none whose minutes were begun', async () => {
-    const { shown } = await chooser([meeting('a', { hasMinutes: true })], 'a')
+    const { shown } = await chooser([meeting('a', { hasFolio: true })], 'a')
     expect(shown.find('fieldset').exists()).toBe(false)
     expect(shown.emitted('choose')).toBeUndefined()
   })

@@ -21,8 +21,8 @@ const { data: meetings } = useQuery({
   queryFn: () => answer(api.GET('/api/meetings', { params: { query: around } })),
 })
 
-/** What has minutes takes no further source. */
-const offered = computed(() => meetings.value?.filter((m) => !m.hasMinutes) ?? [])
+/** What is filed takes no further source. */
+const offered = computed(() => meetings.value?.filter((m) => !m.hasFolio) ?? [])
 
 watch(offered, (list) => {
   if (props.chosen !== null) return
@@ -56,7 +56,8 @@ function isChosen(meeting: Meeting) {
       />
       {{ meeting.title }}
       <span class="small">
-        {{ shortDay(meeting.date) }}{{ meeting.start ? `, ${clockTime(meeting.start)}` : '' }}
+        {{ shortDay(meeting.date) }}{{ meeting.start ? `, ${clockTime(meeting.start)}` : ''
+        }}{{ meeting.hasMinutes ? ' · joins its draft' : '' }}
       </span>
     </label>
   </fieldset>

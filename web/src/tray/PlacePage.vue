@@ -7,6 +7,7 @@ import { messageOf } from '../api/problem'
 import { keys, outdate, usePassages, useTemplates } from '../api/queries'
 import type { Meeting, MeetingFacts } from '../api/types'
 import { offset } from '../shared/dates'
+import { drafted } from '../shared/drafting'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { count } from '../shared/words'
 import { facts as factsOf, suggested } from './meetingForm'
@@ -54,7 +55,7 @@ function again() {
   void suggestion.refetch()
 }
 
-/** Keeps the meeting, says that the source belongs to it, and drafts unless there is a draft that awaits more. */
+/** Keeps the meeting, says that the source belongs to it, and drafts; a draft begun before is drafted anew, but for its ink. */
 async function place(facts: MeetingFacts, template: string | null) {
   refused.value = ''
   try {
@@ -73,15 +74,15 @@ async function place(facts: MeetingFacts, template: string | null) {
     // From here on the meeting exists: a second try must not make another one.
     chosen.value = kept
     await answer(api.PUT('/api/sources/{id}/meeting', { ...path, body: { meetingId: kept.id } }))
-    busy.value = 'Drafting …'
-    const minutes = await answer(
+    const begun = await answer(
       api.POST('/api/meetings/{id}/minutes', {
         params: { path: { id: kept.id } },
         body: { template },
       }),
     )
-    await outdate(keys.tray, keys.day, keys.meetings, keys.people)
-    await router.push(`/minutes/${minutes.id}`)
+    const minutesId = await drafted(begun, (howFar) => (busy.value = howFar))
+    await outdate(keys.tray, keys.day, keys.meetings, keys.people, keys.minutes)
+    await router.push(`/minutes/${minutesId}`)
   } catch (thrown) {
     refused.value = messageOf(thrown)
   } finally {

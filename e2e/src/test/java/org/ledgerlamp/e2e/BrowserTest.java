@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -33,6 +34,13 @@ abstract class BrowserTest {
     static final String MIRAS_PASSWORD = "lamp over the quay";
     static final String ANA = "ana@skerry.example";
     static final String ANAS_PASSWORD = "cable on the pier";
+
+    /** A busy machine is slow, not wrong. */
+    private static final int PATIENCE_MS = 30_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     private static final class Running {
         static final ConfigurableApplicationContext APPLICATION = start("demo", "--lamp.demo=true");

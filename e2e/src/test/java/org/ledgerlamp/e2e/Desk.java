@@ -15,7 +15,7 @@ import java.util.List;
 final class Desk implements AutoCloseable {
     static final int WIDTH = 1280;
     static final int HEIGHT = 800;
-    private static final int PATIENCE_MS = 10_000;
+    private static final int PATIENCE_MS = 30_000;
 
     private final BrowserContext context;
     private final List<String> complaints = new ArrayList<>();

@@ -27,6 +27,7 @@ class ReviewTest extends BrowserTest {
     private static final AtomicInteger TALKS = new AtomicInteger();
 
     private Desk mira;
+    private String title;
     private String draft;
 
     @BeforeEach
@@ -37,7 +38,8 @@ class ReviewTest extends BrowserTest {
                 .getByTestId("files")
                 .setInputFiles(
                         new FilePayload("lend-2026-03-03.txt", "text/plain", talk().getBytes(StandardCharsets.UTF_8)));
-        mira.field("Title").fill("Lending");
+        title = "Lending " + TALKS.incrementAndGet();
+        mira.field("Title").fill(title);
         mira.field("Kind").fill("weekly status");
         mira.button("Draft the minutes").click();
         assertThat(mira.page.locator(".line").first()).isVisible();
@@ -158,6 +160,46 @@ class ReviewTest extends BrowserTest {
         assertThat(mira.lines("Motions and resolutions").first()).hasText(inked);
         mira.page.reload();
         assertThat(mira.lines("Motions and resolutions").first()).hasText(inked);
+    }
+
+    @Test
+    void a_template_asks_the_meeting_and_shows_who_spoke_how_much() {
+        mira.page.getByLabel("Template").selectOption("Qualification call");
+
+        Locator share = mira.region("Share of the talk");
+        assertThat(share.getByRole(AriaRole.ROW)).hasCount(4);
+        assertThat(share).containsText("Mira Voss");
+        assertThat(mira.region("Ask").getByRole(AriaRole.LISTITEM)).hasCount(2);
+    }
+
+    @Test
+    void notes_that_come_later_join_the_draft_and_leave_what_is_in_ink() {
+        mira.lines("Decisions").first().click();
+        mira.page.keyboard().press("Enter");
+        saved();
+        String inked = mira.lines("Decisions").first().textContent();
+        mira.page.navigate("/tray");
+        mira.page
+                .getByTestId("files")
+                .setInputFiles(new FilePayload(
+                        "late-2026-03-03.txt",
+                        "text/plain",
+                        ("A: ask the insurer about the lorry\nR: fish plant wants it for " + TALKS.incrementAndGet()
+                                        + " weeks\n")
+                                .getBytes(StandardCharsets.UTF_8)));
+        mira.page
+                .getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + title + " .*joins its draft$")))
+                .check();
+        mira.button("Draft the minutes").click();
+
+        assertThat(mira.page).hasURL(draft);
+        assertThat(mira.lines("Actions").getByText("the insurer about the lorry"))
+                .isVisible();
+        assertThat(mira.lines("Decisions").first()).hasText(inked);
+        mira.button("Notes").click();
+        assertThat(mira.page.locator("[data-passage]").first()).containsText("ask the insurer about the lorry");
     }
 
     @Test

@@ -38,8 +38,7 @@ class DaySheetTest extends ServerTest {
                 desk.drop("talk.txt", "[00:01] Tom Reyes: I'll order the roller by Friday.\n[00:05] Tom Reyes: Bye.\n")
                         .text("/0/source/id"),
                 meeting);
-        JsonNode draft = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
-                .body();
+        JsonNode draft = desk.draft(meeting).body();
         int lines = draft.at("/lines").size();
 
         assertThat(sheet("2026-03-03").at("/drafts/0/pencil").asInt()).isEqualTo(lines);

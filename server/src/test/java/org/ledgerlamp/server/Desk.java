@@ -10,6 +10,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Set;
 import org.ledgerlamp.server.access.SignedIn;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
@@ -100,6 +101,23 @@ public final class Desk {
                         """
                                 .formatted(title, title, ids))
                 .text("/id");
+    }
+
+    /** Drafts a meeting's minutes and waits for them; the answer is the minutes, or why there are none. */
+    public Answer draft(String meetingId) throws Exception {
+        return drafted(create("/api/meetings/{id}/minutes", "{\"template\":null}", meetingId));
+    }
+
+    /** Waits for a draft in the making; the answer is the minutes, or why there are none. */
+    public Answer drafted(Answer begun) throws Exception {
+        Answer drafting = begun;
+        while (drafting.status() < 300 && Set.of("WAITING", "READING").contains(drafting.text("/state"))) {
+            Thread.sleep(20);
+            drafting = read("/api/draftings/{id}", begun.text("/id"));
+        }
+        return drafting.status() < 300 && drafting.text("/state").equals("DONE")
+                ? read("/api/minutes/{id}", drafting.text("/minutesId"))
+                : drafting;
     }
 
     /** Any request, with JSON and version 0, as a member with tools of their own may send it. */

@@ -22,8 +22,7 @@ class LampTest extends ServerTest {
     private int file(Desk who, String talk) throws Exception {
         String meeting = who.meeting("Charging berth weekly");
         who.place(who.drop("talk.txt", talk).text("/0/source/id"), meeting);
-        JsonNode draft = who.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
-                .body();
+        JsonNode draft = who.draft(meeting).body();
         for (JsonNode line : draft.at("/lines")) {
             who.write(
                     "/api/lines/{id}",
@@ -108,7 +107,7 @@ class LampTest extends ServerTest {
         eventually(desk, "mobile");
         String meeting = desk.meeting("Draft");
         desk.place(desk.drop("draft.txt", "Mira Voss: I'll polish the bollard.").text("/0/source/id"), meeting);
-        desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+        desk.draft(meeting);
 
         assertThat(desk.read("/api/lamp?q={q}", "bollard").at("/total").asInt()).isZero();
         assertThat(otherTeam().read("/api/lamp?q={q}", "mobile").at("/total").asInt())

@@ -96,22 +96,61 @@ class PlacingTest extends ServerTest {
     }
 
     @Test
-    void a_placed_source_leaves_the_tray_and_goes_to_no_second_meeting() throws Exception {
+    void a_source_leaves_the_tray_when_something_is_drafted_from_it_and_goes_to_no_second_meeting() throws Exception {
         String first = desk.meeting("Charging berth weekly", mira);
         String second = desk.meeting("Safety review", mira);
         String id = desk.drop("talk.txt", TALK).text("/0/source/id");
 
+        assertThat(desk.place(id, second).text("/meetingId")).isEqualTo(second);
+        assertThat(desk.read("/api/tray").body()).hasSize(1);
         assertThat(desk.place(id, first).text("/meetingId")).isEqualTo(first);
+        desk.draft(first);
+
         assertThat(desk.read("/api/tray").body()).isEmpty();
         assertThat(desk.place(id, second).status()).isEqualTo(409);
         assertThat(desk.remove("/api/sources/{id}", id).status()).isEqualTo(409);
     }
 
     @Test
-    void a_meeting_whose_minutes_were_begun_takes_no_further_source() throws Exception {
+    void a_source_that_comes_after_the_draft_was_begun_joins_it_and_leaves_what_is_in_ink() throws Exception {
         String meeting = desk.meeting("Charging berth weekly", mira, tom, ana);
         desk.place(desk.drop("talk.txt", TALK).text("/0/source/id"), meeting);
-        desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+        Desk.Answer draft = desk.draft(meeting);
+        JsonNode first = draft.at("/lines/0");
+        desk.write(
+                "/api/lines/{id}",
+                first.at("/version").asInt(),
+                "{\"kind\":\"SUMMARY\",\"text\":\"My own summary\",\"ownerId\":null,\"due\":null,\"state\":\"INK\"}",
+                first.at("/id").asString());
+
+        String notes = desk.drop("late.txt", "A: ring the yard about the crane\nD: crane for two days\n")
+                .text("/0/source/id");
+        assertThat(desk.place(notes, meeting).status()).isEqualTo(200);
+        Desk.Answer joined = desk.draft(meeting);
+
+        assertThat(joined.text("/id")).isEqualTo(draft.text("/id"));
+        assertThat(joined.at("/sources")).hasSize(2);
+        assertThat(joined.at("/lines").toString()).contains("ring the yard about the crane");
+        assertThat(joined.at("/lines"))
+                .filteredOn(l -> l.at("/kind").asString().equals("SUMMARY"))
+                .extracting(l -> l.at("/text").asString())
+                .containsExactly("My own summary");
+    }
+
+    @Test
+    void a_meeting_whose_minutes_are_filed_takes_no_further_source() throws Exception {
+        String meeting = desk.meeting("Charging berth weekly", mira, tom, ana);
+        desk.place(desk.drop("talk.txt", TALK).text("/0/source/id"), meeting);
+        Desk.Answer draft = desk.draft(meeting);
+        for (JsonNode line : draft.at("/lines")) {
+            desk.write(
+                    "/api/lines/{id}",
+                    line.at("/version").asInt(),
+                    "{\"kind\":\"%s\",\"text\":\"x\",\"ownerId\":null,\"due\":null,\"state\":\"INK\"}"
+                            .formatted(line.at("/kind").asString()),
+                    line.at("/id").asString());
+        }
+        desk.create("/api/minutes/{id}/folio", "{}", draft.text("/id"));
 
         Desk.Answer late = desk.place(desk.drop("late.txt", "A: ring the yard").text("/0/source/id"), meeting);
 

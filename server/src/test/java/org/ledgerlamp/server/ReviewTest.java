@@ -11,73 +11,10 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
-class ReviewTest extends ServerTest {
-    private static final String TALK =
-            """
-            [00:00:03] Mira Voss: Shall we put a roller on the Skarness fender?
-            [00:00:09] Ana Prokop: Yes, let's do that.
-            [00:00:12] Tom Reyes: Agreed. I'll order the roller by Friday.
-            [00:00:20] Mira Voss: The risk is that the cable wears through before it comes.
-            [00:00:30] Ana Prokop: Who insures the mobile unit, does anybody know?
-            [00:00:36] Tom Reyes: No idea.
-            """;
-
-    private String tom;
-    private String minutes;
-
-    @BeforeEach
-    void draft() throws Exception {
-        String mira = desk.person("Mira Voss");
-        tom = desk.person("Tom Reyes");
-        String ana = desk.person("Ana Prokop");
-        minutes = draftOf(desk.meeting("Charging berth weekly", mira, tom, ana));
-    }
-
-    private String draftOf(String meeting) throws Exception {
-        String source = desk.drop("talk.txt", TALK).text("/0/source/id");
-        desk.place(source, meeting);
-        return desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
-                .text("/id");
-    }
-
-    private JsonNode page() throws Exception {
-        return desk.read("/api/minutes/{id}", minutes).body();
-    }
-
-    private JsonNode line(String kind) throws Exception {
-        for (JsonNode line : page().at("/lines")) {
-            if (line.at("/kind").asString().equals(kind)) {
-                return line;
-            }
-        }
-        throw new AssertionError("no line of kind " + kind + " in " + page().at("/lines"));
-    }
-
-    private static String facts(String kind, String text, String owner, String state) {
-        return "{\"kind\":\"%s\",\"text\":\"%s\",\"ownerId\":%s,\"due\":null,\"state\":\"%s\"}"
-                .formatted(kind, text, owner == null ? "null" : "\"" + owner + "\"", state);
-    }
-
-    private Desk.Answer change(JsonNode line, String facts) throws Exception {
-        return desk.write(
-                "/api/lines/{id}",
-                line.at("/version").asInt(),
-                facts,
-                line.at("/id").asString());
-    }
-
-    private void inkAll() throws Exception {
-        for (JsonNode line : page().at("/lines")) {
-            if (line.at("/state").asString().equals("PENCIL")) {
-                change(line, facts(line.at("/kind").asString(), "A line in ink", null, "INK"));
-            }
-        }
-    }
-
+class ReviewTest extends WithDraft {
     @Test
     void every_drafted_line_is_in_pencil_and_shows_words_that_stand_in_its_source() throws Exception {
         JsonNode lines = page().at("/lines");
@@ -109,23 +46,6 @@ class ReviewTest extends ServerTest {
         assertThat(action.at("/ownerId").asString()).isEqualTo(tom);
         assertThat(action.at("/due").asString()).isEqualTo("2026-03-06");
         assertThat(line("DECISION").at("/grounds/standing").asString()).isIn("unopposed", "agreed");
-    }
-
-    @Test
-    void a_meeting_is_drafted_once() throws Exception {
-        String meeting = page().at("/meeting/id").asString();
-
-        Desk.Answer again = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
-
-        assertThat(again.status()).isEqualTo(409);
-    }
-
-    @Test
-    void there_is_nothing_to_draft_without_a_source() throws Exception {
-        Desk.Answer refused = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", desk.meeting("Empty"));
-
-        assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text("/detail")).contains("No source");
     }
 
     @Test
@@ -278,40 +198,6 @@ class ReviewTest extends ServerTest {
                 ana.at("/id").asString());
 
         assertThat(changed.at("/present").asBoolean()).isFalse();
-    }
-
-    @Test
-    void another_template_drafts_anew_what_nobody_has_touched_and_leaves_ink_and_struck_lines() throws Exception {
-        JsonNode action = line("ACTION");
-        change(action, facts("ACTION", "My own words", tom, "INK"));
-        JsonNode summary = line("SUMMARY");
-        change(summary, facts("SUMMARY", summary.at("/text").asString(), null, "STRUCK"));
-        JsonNode before = page();
-
-        Desk.Answer changed = desk.write(
-                "/api/minutes/{id}/template",
-                before.at("/version").asInt(),
-                "{\"template\":\"Steering group\",\"detail\":\"FULL\"}",
-                minutes);
-
-        assertThat(changed.text("/template/name")).isEqualTo("Steering group");
-        assertThat(changed.text("/template/detail")).isEqualTo("FULL");
-        assertThat(texts(changed.at("/lines"), "ACTION")).containsOnlyOnce("My own words");
-        assertThat(texts(changed.at("/lines"), "ACTION"))
-                .doesNotContain(action.at("/text").asString());
-        assertThat(texts(changed.at("/lines"), "SUMMARY")).hasSize(1);
-        assertThat(changed.at("/lines").size())
-                .isGreaterThanOrEqualTo(before.at("/lines").size());
-    }
-
-    private static List<String> texts(JsonNode lines, String kind) {
-        List<String> texts = new ArrayList<>();
-        for (JsonNode line : lines) {
-            if (line.at("/kind").asString().equals(kind)) {
-                texts.add(line.at("/text").asString());
-            }
-        }
-        return texts;
     }
 
     @Test

@@ -44,7 +44,9 @@ class RoutesTest extends ServerTest {
         String source = desk.drop("secret.txt", "Mira: We agreed on the " + SECRET + ". I'll tune the " + SECRET + ".")
                 .text("/0/source/id");
         desk.place(source, meeting);
-        Desk.Answer minutes = desk.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting);
+        Desk.Answer begun = desk.create("/api/meetings/{id}/minutes", "{}", meeting);
+        Desk.Answer minutes = desk.drafted(begun);
+        ids.put("draftings", begun.text("/id"));
         ids.put("people", person);
         ids.put("meetings", meeting);
         ids.put("sources", source);
@@ -144,8 +146,7 @@ class RoutesTest extends ServerTest {
         String meeting = stranger.meeting("Own");
         String source = stranger.drop("own.txt", "Ana: I'll bring cake.").text("/0/source/id");
         stranger.place(source, meeting);
-        String minutes = stranger.create("/api/meetings/{id}/minutes", "{\"template\":null}", meeting)
-                .text("/id");
+        String minutes = stranger.draft(meeting).text("/id");
 
         Desk.Answer line = stranger.create(
                 "/api/minutes/{id}/lines",

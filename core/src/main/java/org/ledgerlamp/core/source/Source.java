@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.source;
 
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 
@@ -46,5 +47,32 @@ public record Source(
                 .filter(Objects::nonNull)
                 .max(Duration::compareTo)
                 .orElse(null);
+    }
+
+    /**
+     * Several sources of one meeting as one, in their order: utterances and note lines are numbered on, times stay those
+     * of each recording.
+     *
+     * @param parts at least one, all transcripts or all notes
+     */
+    public static Source joined(List<Source> parts) {
+        if (parts.size() == 1) {
+            return parts.getFirst();
+        }
+        List<Utterance> utterances = new ArrayList<>();
+        List<NoteLine> lines = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        for (Source part : parts) {
+            int before = utterances.size();
+            part.utterances()
+                    .forEach(u ->
+                            utterances.add(new Utterance(before + u.n(), u.speaker(), u.start(), u.end(), u.text())));
+            part.noteLines()
+                    .forEach(l -> lines.add(
+                            new NoteLine(before + l.n(), l.line(), l.indent(), l.heading(), l.mark(), l.text())));
+            problems.addAll(part.problems());
+        }
+        return new Source(
+                parts.getFirst().format(), utterances, lines, parts.getFirst().facts(), problems);
     }
 }

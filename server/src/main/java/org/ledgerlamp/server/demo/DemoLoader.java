@@ -11,7 +11,7 @@ import java.util.UUID;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.meetings.MeetingService;
-import org.ledgerlamp.server.minutes.DraftingService;
+import org.ledgerlamp.server.minutes.DraftingDesk;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
@@ -33,7 +33,7 @@ public class DemoLoader implements ApplicationRunner {
     private final RosterService roster;
     private final MeetingService meetings;
     private final TrayService tray;
-    private final DraftingService drafting;
+    private final DraftingDesk drafting;
     private final DemoReviewer reviewer;
     private final Clock clock;
     private final DemoScript script = script();
@@ -43,7 +43,7 @@ public class DemoLoader implements ApplicationRunner {
             RosterService roster,
             MeetingService meetings,
             TrayService tray,
-            DraftingService drafting,
+            DraftingDesk drafting,
             DemoReviewer reviewer,
             Clock clock) {
         this.access = access;
@@ -114,7 +114,7 @@ public class DemoLoader implements ApplicationRunner {
         if (scene.outcome() == DemoScript.Outcome.HELD) {
             return;
         }
-        UUID draft = drafting.draft(lead.teamId(), meeting, null);
+        UUID draft = drafting.draftNow(lead.teamId(), meeting);
         if (scene.outcome() == DemoScript.Outcome.FILED) {
             reviewer.reviewAndFile(lead, draft, scene.review(), people);
         }

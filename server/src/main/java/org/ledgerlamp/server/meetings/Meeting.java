@@ -47,6 +47,9 @@ public class Meeting extends Versioned {
     @Column(name = "has_minutes")
     private boolean hasMinutes;
 
+    @Column(name = "has_folio")
+    private boolean hasFolio;
+
     @Column(name = "next_meeting")
     private LocalDate nextMeeting;
 
@@ -117,7 +120,7 @@ public class Meeting extends Versioned {
         return agenda;
     }
 
-    /** Whether minutes were begun, so that no further source joins them. */
+    /** Whether minutes were begun. */
     public boolean hasMinutes() {
         return hasMinutes;
     }
@@ -125,6 +128,16 @@ public class Meeting extends Versioned {
     /** Says that minutes of it were begun. */
     public void beginMinutes() {
         hasMinutes = true;
+    }
+
+    /** Whether its minutes are filed, so that no further source joins them. */
+    public boolean hasFolio() {
+        return hasFolio;
+    }
+
+    /** Says that its minutes were filed. */
+    public void fileMinutes() {
+        hasFolio = true;
     }
 
     public LocalDate nextMeeting() {

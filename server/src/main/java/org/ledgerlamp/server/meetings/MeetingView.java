@@ -22,7 +22,8 @@ public record MeetingView(
         List<String> agenda,
         @Nullable LocalDate nextMeeting,
         List<Invited> people,
-        boolean hasMinutes) {
+        boolean hasMinutes,
+        boolean hasFolio) {
 
     /** Somebody invited. */
     public record Invited(UUID id, String name) {
@@ -46,6 +47,7 @@ public record MeetingView(
                 m.agenda(),
                 m.nextMeeting(),
                 m.invited().stream().map(Invited::of).toList(),
-                m.hasMinutes());
+                m.hasMinutes(),
+                m.hasFolio());
     }
 }

@@ -23,24 +23,51 @@ class Attendance extends Versioned {
     private int words;
     private double share;
     private Integer seconds;
+    private boolean late;
+    private int turns;
+
+    @Column(name = "set_by_hand")
+    private boolean setByHand;
 
     protected Attendance() {}
 
     Attendance(Minutes minutes, int position, Presence presence, UUID personId) {
         super(minutes.teamId());
         this.minutesId = minutes.id();
-        this.position = position;
         this.name = presence.name();
         this.role = presence.role();
         this.personId = personId;
-        this.present = presence.present();
-        this.words = presence.words();
-        this.share = presence.share();
-        this.seconds = presence.time() == null ? null : (int) presence.time().toSeconds();
+        heard(position, presence);
+    }
+
+    /** What was heard of the person; whether they were there stays as a member has set it. */
+    final void heard(int at, Presence presence) {
+        position = at;
+        words = presence.words();
+        share = presence.share();
+        turns = presence.turns();
+        late = presence.late();
+        seconds = presence.time() == null ? null : (int) presence.time().toSeconds();
+        if (!setByHand) {
+            present = presence.present();
+        }
+    }
+
+    boolean isSetByHand() {
+        return setByHand;
+    }
+
+    boolean isLate() {
+        return late;
+    }
+
+    int turns() {
+        return turns;
     }
 
     void setPresent(boolean there) {
         present = there;
+        setByHand = true;
     }
 
     UUID minutesId() {

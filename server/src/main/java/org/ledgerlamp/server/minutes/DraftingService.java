@@ -1,23 +1,21 @@
 package org.ledgerlamp.server.minutes;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.Draft;
-import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Presence;
-import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -28,7 +26,7 @@ import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Drafts the minutes of a meeting from its sources, and keeps them. */
+/** Gathers what it takes to draft a meeting's minutes, and keeps what was drafted. {@link DraftingDesk} joins the two. */
 @Service
 @Transactional
 public class DraftingService {
@@ -57,55 +55,96 @@ public class DraftingService {
     }
 
     /**
-     * Drafts a meeting's minutes.
+     * What it takes to draft a meeting's minutes, for the first time or anew.
      *
-     * @param templateName name of a template, or null for the one that fits the kind of meeting
-     * @return the draft's id
-     * @throws Refusal where there is nothing to draft from, or there are minutes already
+     * @param templateName name of a template; null for the one the draft has, or that fits the kind of meeting
+     * @param detail how much of the talk is kept, or null for what the draft or the template says
+     * @throws Refusal where there is nothing to draft from, or the minutes are filed
      */
-    public UUID draft(UUID teamId, UUID meetingId, @Nullable String templateName) {
+    @Transactional(readOnly = true)
+    DraftingOrder order(UUID teamId, UUID meetingId, @Nullable String templateName, @Nullable Detail detail) {
         Meeting meeting = meetings.one(teamId, meetingId);
-        if (meeting.hasMinutes()) {
-            throw Refusal.conflict("There are minutes of this meeting already.");
-        }
         List<SourceFile> sources = tray.of(teamId, List.of(meetingId));
         if (sources.isEmpty()) {
             throw Refusal.conflict("No source belongs to this meeting, so there is nothing to draft from.");
         }
-        Template template = templateName == null ? Template.forKind(meeting.kind()) : template(templateName);
-        Sheets sheets = new Sheets(sources);
+        Template form = begun(meeting)
+                .map(kept -> templateName == null ? kept.template() : template(templateName))
+                .orElseGet(() -> templateName == null ? Template.forKind(meeting.kind()) : template(templateName));
         List<RosterPerson> everybody = roster.everybody(teamId);
-        Draft draft = drafted(sheets, meeting, template, everybody);
-        List<TopicMark> topics = draft.reading().topics().stream()
-                .map(t -> new TopicMark(t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem()))
-                .toList();
-        meeting.beginMinutes();
-        Minutes kept = minutes.save(new Minutes(meeting, template, topics));
-        Map<String, UUID> ids = ids(everybody);
-        lines.saveAll(page(kept, draft, sheets, ids));
-        List<Presence> presences = draft.reading().attendance();
-        for (int i = 0; i < presences.size(); i++) {
-            attendances.save(new Attendance(
-                    kept, i, presences.get(i), ids.get(presences.get(i).name())));
-        }
-        return kept.id();
+        return new DraftingOrder(
+                teamId,
+                meetingId,
+                new Sheets(sources, tray::source),
+                meeting.facts(everybody.stream().map(RosterPerson::person).toList()),
+                detail == null ? form : form.with(detail),
+                everybody);
+    }
+
+    /** The draft that was begun of a meeting, if any. */
+    private Optional<Minutes> begun(Meeting meeting) {
+        Optional<Minutes> kept = minutes.findByTeamIdAndMeetingIdIn(meeting.teamId(), List.of(meeting.id())).stream()
+                .findFirst();
+        kept.filter(Minutes::isFiled).ifPresent(m -> {
+            throw Refusal.conflict("The minutes of this meeting are filed as folio " + m.folio() + ".");
+        });
+        return kept;
     }
 
     /**
-     * Drafts anew what nobody has touched: lines in ink and struck ones stay as and where they are, and what they rest
-     * on is not drafted a second time.
+     * Keeps what was drafted. Of a draft begun before, lines in ink and struck ones stay as they are, in their place, and
+     * what they rest on is not drafted a second time; all other lines make way.
+     *
+     * @return the draft's id
      */
-    void redraft(Minutes kept) {
-        Sheets sheets = new Sheets(tray.of(kept.teamId(), List.of(kept.meeting().id())));
-        List<RosterPerson> everybody = roster.everybody(kept.teamId());
-        Draft draft = drafted(sheets, kept.meeting(), kept.template(), everybody);
+    UUID keep(DraftingOrder order, Draft draft) {
+        Meeting meeting = meetings.one(order.teamId(), order.meetingId());
+        Map<String, UUID> ids = new HashMap<>();
+        order.roster().forEach(p -> ids.put(p.name(), p.id()));
+        Optional<Minutes> before = begun(meeting);
+        Minutes kept = before.orElseGet(() -> new Minutes(meeting));
+        kept.drafted(draft);
+        if (before.isEmpty()) {
+            meeting.beginMinutes();
+        }
+        minutes.save(kept);
+        keepLines(kept, draft, order.sheets(), ids);
+        keepAttendance(kept, draft.reading().attendance(), ids);
+        return kept.id();
+    }
+
+    private void keepLines(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids) {
         List<MinutesLine> before = lines.findByMinutesIdOrderByPosition(kept.id());
         List<MinutesLine> touched =
                 before.stream().filter(l -> !l.isUntouched()).toList();
         lines.deleteAll(before.stream().filter(MinutesLine::isUntouched).toList());
-        lines.saveAll(page(kept, draft, sheets, ids(everybody)).stream()
-                .filter(l -> touched.stream().noneMatch(t -> restOnTheSame(t, l)))
-                .toList());
+        for (MinutesLine line : touched) {
+            line.evidence().stream()
+                    .mapToInt(sheets::inTalk)
+                    .filter(n -> n >= 0)
+                    .findFirst()
+                    .ifPresent(n -> line.moveToTopic(draft.reading().topicOf(n)));
+        }
+        for (MinutesLine drafted : page(kept, draft, sheets, ids)) {
+            Optional<MinutesLine> same =
+                    touched.stream().filter(t -> restOnTheSame(t, drafted)).findFirst();
+            same.ifPresentOrElse(t -> t.moveTo(drafted.position()), () -> lines.save(drafted));
+        }
+    }
+
+    private void keepAttendance(Minutes kept, List<Presence> presences, Map<String, UUID> ids) {
+        Map<String, Attendance> before = new HashMap<>();
+        attendances.findByMinutesIdOrderByPosition(kept.id()).forEach(a -> before.put(a.name(), a));
+        for (int i = 0; i < presences.size(); i++) {
+            Presence presence = presences.get(i);
+            Attendance known = before.remove(presence.name());
+            if (known == null) {
+                attendances.save(new Attendance(kept, i, presence, ids.get(presence.name())));
+            } else {
+                known.heard(i, presence);
+            }
+        }
+        before.values().stream().filter(a -> !a.isSetByHand()).forEach(attendances::delete);
     }
 
     private static boolean restOnTheSame(MinutesLine touched, MinutesLine drafted) {
@@ -114,6 +153,7 @@ public class DraftingService {
         }
         return !touched.evidence().isEmpty()
                 && touched.isDrafted()
+                && Objects.equals(touched.section(), drafted.section())
                 && touched.evidence().getFirst().equals(drafted.evidence().getFirst());
     }
 
@@ -121,39 +161,20 @@ public class DraftingService {
         return Template.named(name).orElseThrow(() -> Refusal.invalid("There is no template \"" + name + "\"."));
     }
 
-    /** Which file is read as the talk and which as the notes beside it. */
-    private record Sheets(SourceFile talk, @Nullable SourceFile notes) {
-        Sheets(List<SourceFile> sources) {
-            this(
-                    sources.stream().filter(s -> !s.isNotes()).findFirst().orElse(sources.getFirst()),
-                    sources.stream().anyMatch(s -> !s.isNotes())
-                            ? sources.stream()
-                                    .filter(SourceFile::isNotes)
-                                    .findFirst()
-                                    .orElse(null)
-                            : null);
-        }
-    }
-
-    private Draft drafted(Sheets sheets, Meeting meeting, Template template, List<RosterPerson> everybody) {
-        Source talk = tray.source(sheets.talk());
-        Source notes = sheets.notes() == null ? null : tray.source(sheets.notes());
-        List<Person> people = everybody.stream().map(RosterPerson::person).toList();
-        return new Drafter().draft(talk, notes, meeting.facts(people), template);
-    }
-
-    /** The lines of a draft in order: the summary, what was drafted, and the likeliest of what is merely possible. */
+    /** The lines of a draft in order: the summary, what was drafted, answers, and the likeliest of what is merely possible. */
     private static List<MinutesLine> page(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids) {
         List<MinutesLine> page = new ArrayList<>();
         page.add(MinutesLine.summary(
-                kept, draft.summary().paragraph(), basis(draft.summary().evidence(), sheets)));
-        for (Line line : draft.lines()) {
-            page.add(MinutesLine.drafted(
-                    kept, page.size(), line, ids.get(line.owner()), basis(line.evidence(), sheets)));
+                kept, draft.summary().paragraph(), sheets.basis(draft.summary().evidence())));
+        List<Line> drafted = new ArrayList<>(draft.lines());
+        drafted.addAll(draft.answers());
+        for (Line line : drafted) {
+            page.add(
+                    MinutesLine.drafted(kept, page.size(), line, ids.get(line.owner()), sheets.basis(line.evidence())));
         }
         for (Line line : likeliest(draft.possible())) {
             page.add(MinutesLine.possible(
-                    kept, page.size(), line, ids.get(line.owner()), basis(line.evidence(), sheets)));
+                    kept, page.size(), line, ids.get(line.owner()), sheets.basis(line.evidence())));
         }
         return page;
     }
@@ -165,30 +186,5 @@ public class DraftingService {
                         .limit(MOST_POSSIBLE_OF_A_KIND))
                 .collect(Collectors.toSet());
         return possible.stream().filter(kept::contains).toList();
-    }
-
-    private static Map<String, UUID> ids(List<RosterPerson> everybody) {
-        Map<String, UUID> ids = new HashMap<>();
-        everybody.forEach(p -> ids.put(p.name(), p.id()));
-        return ids;
-    }
-
-    private static List<Basis> basis(List<Evidence> evidence, Sheets sheets) {
-        return evidence.stream()
-                .map(e -> new Basis(
-                        e.origin() == Evidence.Origin.NOTES && sheets.notes() != null
-                                ? sheets.notes().id()
-                                : sheets.talk().id(),
-                        e.utterance(),
-                        e.start(),
-                        e.end(),
-                        e.quote(),
-                        e.speaker(),
-                        millis(e.at())))
-                .toList();
-    }
-
-    private static @Nullable Integer millis(@Nullable Duration at) {
-        return at == null ? null : (int) at.toMillis();
     }
 }

@@ -1,8 +1,8 @@
 package org.ledgerlamp.server.minutes;
 
 import java.util.Optional;
-import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.minutes.Section;
 
 /** What a line of kept minutes is: what the core finds, and the summary made of it. */
 public enum LineKind {
@@ -13,24 +13,20 @@ public enum LineKind {
     RISK,
     HIGHLIGHT,
     LOWLIGHT,
-    POINT;
+    POINT,
+    /** What was said in answer to the question of a section. */
+    ANSWER;
 
-    static LineKind of(Kind kind) {
-        return valueOf(kind.name());
+    static LineKind of(Line line) {
+        return line.section() != null ? ANSWER : valueOf(line.kind().name());
     }
 
-    /** The lines a section of a template holds; none for attendance. */
-    static Optional<LineKind> in(Template.Content content) {
+    /** The lines a section of a template holds; empty where it holds none. */
+    static Optional<LineKind> in(Section.Content content) {
         return switch (content) {
-            case ATTENDEES -> Optional.empty();
             case SUMMARY -> Optional.of(SUMMARY);
-            case TOPICS -> Optional.of(POINT);
-            case DECISIONS -> Optional.of(DECISION);
-            case ACTIONS -> Optional.of(ACTION);
-            case QUESTIONS -> Optional.of(QUESTION);
-            case RISKS -> Optional.of(RISK);
-            case HIGHLIGHTS -> Optional.of(HIGHLIGHT);
-            case LOWLIGHTS -> Optional.of(LOWLIGHT);
+            case ANSWER -> Optional.of(ANSWER);
+            default -> Optional.ofNullable(content.kind()).map(k -> valueOf(k.name()));
         };
     }
 }

@@ -14,6 +14,8 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.minutes.Detail;
+import org.ledgerlamp.core.minutes.Draft;
+import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.meetings.Meeting;
@@ -35,6 +37,10 @@ public class Minutes extends Versioned {
     @Column(columnDefinition = "longtext")
     private List<TopicMark> topics;
 
+    @Convert(converter = Figures.Column.class)
+    @Column(columnDefinition = "longtext")
+    private Figures figures;
+
     private Integer folio;
 
     @Column(name = "filed_at")
@@ -45,12 +51,17 @@ public class Minutes extends Versioned {
 
     protected Minutes() {}
 
-    Minutes(Meeting meeting, Template template, List<TopicMark> topics) {
+    Minutes(Meeting meeting) {
         super(meeting.teamId());
         this.meeting = meeting;
-        this.template = template.name();
-        this.detail = template.detail();
-        this.topics = topics;
+    }
+
+    /** Takes over the form of a draft and what it tells of the talk as a whole. */
+    final void drafted(Draft draft) {
+        template = draft.template().name();
+        detail = draft.template().detail();
+        topics = draft.reading().topics().stream().map(TopicMark::of).toList();
+        figures = Figures.of(draft.reading().figures());
     }
 
     void file(int number, UUID by, Instant at) {
@@ -59,24 +70,22 @@ public class Minutes extends Versioned {
         filedAt = at;
     }
 
-    /** @param asMuch how much of the talk is kept, whatever the template says */
-    void useTemplate(Template other, Detail asMuch) {
-        template = other.name();
-        detail = asMuch;
-    }
-
     public Meeting meeting() {
         return meeting;
     }
 
     /** The form the minutes take. */
     public Template template() {
-        Template form = Template.named(template).orElse(Template.SHIPPED.getFirst());
+        Template form = Template.named(template).orElse(ShippedTemplates.ALL.getFirst());
         return detail == null ? form : form.with(detail);
     }
 
     public List<TopicMark> topics() {
         return topics;
+    }
+
+    public Figures figures() {
+        return figures == null ? Figures.UNKNOWN : figures;
     }
 
     /** The folio's number, or null while these are a draft. */

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.Detail;
-import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Versions;
@@ -18,6 +18,7 @@ import org.ledgerlamp.server.minutes.MinutesView.Sheet;
 import org.ledgerlamp.server.minutes.MinutesView.TemplateView;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,25 +28,26 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Minutes over HTTP: drafting, correcting, filing. */
 @RestController
 @Transactional
 class MinutesController {
-    private final DraftingService drafting;
+    private final DraftingDesk drafting;
     private final MinutesService minutes;
     private final TrayService tray;
     private final AccessService access;
 
-    MinutesController(DraftingService drafting, MinutesService minutes, TrayService tray, AccessService access) {
+    MinutesController(DraftingDesk drafting, MinutesService minutes, TrayService tray, AccessService access) {
         this.drafting = drafting;
         this.minutes = minutes;
         this.tray = tray;
         this.access = access;
     }
 
-    record DraftingOrder(@Nullable @Size(max = 80) String template) {}
+    record DraftingWish(@Nullable @Size(max = 80) String template) {}
 
     record NewLine(
             @NotNull @Valid LineFacts facts,
@@ -58,13 +60,20 @@ class MinutesController {
 
     @GetMapping("/api/templates")
     List<TemplateView> templates() {
-        return Template.SHIPPED.stream().map(TemplateView::of).toList();
+        return ShippedTemplates.ALL.stream().map(TemplateView::of).toList();
     }
 
+    /** Begins to draft, or to draft anew what nobody has touched since. */
     @PostMapping("/api/meetings/{id}/minutes")
-    MinutesView draft(
-            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody DraftingOrder order) {
-        return view(minutes.one(who.teamId(), drafting.draft(who.teamId(), id, order.template())));
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    DraftingView draft(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody DraftingWish wish) {
+        return drafting.begin(who.teamId(), id, wish.template(), null).view();
+    }
+
+    @GetMapping("/api/draftings/{id}")
+    DraftingView drafting(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return drafting.one(who.teamId(), id).view();
     }
 
     @GetMapping("/api/minutes/{id}")
@@ -77,13 +86,17 @@ class MinutesController {
         return view(minutes.folio(who.teamId(), number));
     }
 
+    /** Gives a draft another form, and begins to draft anew what nobody has touched. */
     @PutMapping("/api/minutes/{id}/template")
-    MinutesView useTemplate(
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    DraftingView useTemplate(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody TemplateChoice choice) {
-        return view(minutes.useTemplate(who.teamId(), id, choice.template(), choice.detail(), ifMatch));
+        UUID meeting = minutes.toRedraft(who.teamId(), id, ifMatch);
+        return drafting.begin(who.teamId(), meeting, choice.template(), choice.detail())
+                .view();
     }
 
     @PostMapping("/api/minutes/{id}/lines")
@@ -129,12 +142,16 @@ class MinutesController {
         return new MinutesView(
                 m.id(),
                 m.version(),
+                m.template().titleOf(m.meeting().facts(List.of())),
+                m.template().fileOf(m.meeting().facts(List.of())),
                 MeetingView.of(m.meeting()),
                 TemplateView.of(m.template()),
                 tray.of(m.teamId(), List.of(m.meeting().id())).stream()
                         .map(Sheet::of)
                         .toList(),
                 minutes.attendance(m).stream().map(Attendee::of).toList(),
+                m.figures(),
+                minutes.mattersArising(m).stream().map(MinutesView.Carried::of).toList(),
                 m.topics(),
                 minutes.lines(m).stream()
                         .filter(l -> !m.isFiled() || l.state() != LineState.POSSIBLE)

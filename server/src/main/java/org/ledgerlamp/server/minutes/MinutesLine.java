@@ -17,6 +17,7 @@ import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericFie
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
 import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versioned;
 
 /** A line of minutes. */
@@ -49,6 +50,7 @@ public class MinutesLine extends Versioned {
     private String dueWords;
 
     private int topic;
+    private String section;
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -72,7 +74,8 @@ public class MinutesLine extends Versioned {
 
     /** A line the program drafted: in pencil. */
     static MinutesLine drafted(Minutes minutes, double position, Line line, UUID ownerId, List<Basis> evidence) {
-        MinutesLine drafted = new MinutesLine(minutes, position, LineKind.of(line.kind()), line.text(), evidence);
+        MinutesLine drafted = new MinutesLine(minutes, position, LineKind.of(line), line.text(), evidence);
+        drafted.section = line.section();
         drafted.ownerId = ownerId;
         drafted.due = line.due();
         drafted.dueWords = line.dueWords();
@@ -103,12 +106,14 @@ public class MinutesLine extends Versioned {
     }
 
     /** A line a person wrote: in ink. */
-    static MinutesLine written(Minutes minutes, double position, int topic, LineFacts facts, List<Basis> evidence) {
+    static MinutesLine written(
+            Minutes minutes, double position, int topic, String section, LineFacts facts, List<Basis> evidence) {
         MinutesLine written = new MinutesLine(minutes, position, facts.kind(), facts.text(), evidence);
         written.drafted = false;
         written.certainty = 1;
         written.grounds = Grounds.NONE;
         written.topic = topic;
+        written.section = section;
         written.change(facts);
         return written;
     }
@@ -124,12 +129,24 @@ public class MinutesLine extends Versioned {
         this.drafted = true;
     }
 
+    /** @throws Refusal where the line is to answer a question and belongs to none */
     final void change(LineFacts facts) {
+        if (facts.kind() == LineKind.ANSWER && section == null) {
+            throw Refusal.invalid("Only a line of a section with a question can be its answer.");
+        }
         kind = facts.kind();
         text = facts.text().strip();
         ownerId = facts.ownerId();
         due = facts.due();
         state = facts.state();
+    }
+
+    void moveTo(double newPosition) {
+        position = newPosition;
+    }
+
+    void moveToTopic(int newTopic) {
+        topic = newTopic;
     }
 
     void file(int folioNumber, int lineNumber) {
@@ -171,6 +188,11 @@ public class MinutesLine extends Versioned {
 
     public int topic() {
         return topic;
+    }
+
+    /** Heading of the section whose question it answers, or null. */
+    public String section() {
+        return section;
     }
 
     public LineState state() {

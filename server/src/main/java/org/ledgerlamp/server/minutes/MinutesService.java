@@ -1,16 +1,12 @@
 package org.ledgerlamp.server.minutes;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
-import org.ledgerlamp.core.minutes.Detail;
-import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
@@ -24,13 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class MinutesService {
-    private static final Comparator<MinutesLine> AS_ON_PAGE = Comparator.comparingDouble(MinutesLine::position);
-    private static final Comparator<MinutesLine> BY_TOPIC =
-            Comparator.comparingInt(MinutesLine::topic).thenComparing(AS_ON_PAGE);
-
     private final MinutesRepository minutes;
     private final Lines lines;
-    private final DraftingService drafting;
     private final Attendances attendances;
     private final RosterService roster;
     private final TrayService tray;
@@ -40,7 +31,6 @@ public class MinutesService {
     MinutesService(
             MinutesRepository minutes,
             Lines lines,
-            DraftingService drafting,
             Attendances attendances,
             RosterService roster,
             TrayService tray,
@@ -48,7 +38,6 @@ public class MinutesService {
             Clock clock) {
         this.minutes = minutes;
         this.lines = lines;
-        this.drafting = drafting;
         this.attendances = attendances;
         this.roster = roster;
         this.tray = tray;
@@ -139,18 +128,20 @@ public class MinutesService {
         List<MinutesLine> page = lines(draft);
         double position = page.isEmpty() ? 0 : page.getLast().position() + 1;
         int topic = Math.max(0, draft.topics().size() - 1);
+        String section = null;
         for (int i = 0; i < page.size(); i++) {
             if (page.get(i).id().equals(after)) {
                 position = i + 1 < page.size()
                         ? (page.get(i).position() + page.get(i + 1).position()) / 2
                         : position;
                 topic = page.get(i).topic();
+                section = facts.kind() == LineKind.ANSWER ? page.get(i).section() : null;
             }
         }
         for (Basis basis : evidence) {
             tray.one(teamId, basis.sourceId());
         }
-        return lines.saveAndFlush(MinutesLine.written(draft, position, topic, facts, evidence));
+        return lines.saveAndFlush(MinutesLine.written(draft, position, topic, section, facts, evidence));
     }
 
     /** @throws Refusal 412 with the line as it stands where it was changed since */
@@ -173,17 +164,32 @@ public class MinutesService {
     }
 
     /**
-     * Gives a draft another form, and drafts anew what nobody has touched.
+     * The meeting of a draft that is to be drafted anew.
      *
-     * @param detail how much of the talk is kept, or null for what the template says
+     * @throws Refusal where it is filed, or was changed since {@code ifMatch}
      */
-    Minutes useTemplate(UUID teamId, UUID minutesId, String template, @Nullable Detail detail, String ifMatch) {
+    @Transactional(readOnly = true)
+    UUID toRedraft(UUID teamId, UUID minutesId, String ifMatch) {
         Minutes draft = open(teamId, minutesId);
         Versions.require(ifMatch, draft.version(), () -> draft.template().name());
-        Template chosen = DraftingService.template(template);
-        draft.useTemplate(chosen, detail == null ? chosen.detail() : detail);
-        drafting.redraft(draft);
-        return minutes.saveAndFlush(draft);
+        return draft.meeting().id();
+    }
+
+    /** What the folio before in the same series left open: its actions and its questions. */
+    @Transactional(readOnly = true)
+    List<MinutesLine> mattersArising(Minutes of) {
+        String series = of.meeting().series();
+        if (series == null) {
+            return List.of();
+        }
+        return minutes.findFirstByTeamIdAndMeetingSeriesAndMeetingDateBeforeAndFolioIsNotNullOrderByMeetingDateDesc(
+                        of.teamId(), series, of.meeting().date())
+                .map(before -> lines(before).stream()
+                        .filter(l ->
+                                l.number() != null && (l.kind() == LineKind.ACTION || l.kind() == LineKind.QUESTION))
+                        .sorted(Comparator.comparing(MinutesLine::number))
+                        .toList())
+                .orElse(List.of());
     }
 
     /**
@@ -201,7 +207,7 @@ public class MinutesService {
                             + " still in pencil: ink or strike them first.")
                     .with("pencil", pencil);
         }
-        List<MinutesLine> record = inOrder(draft, page);
+        List<MinutesLine> record = PageOrder.of(draft.template(), page);
         if (record.isEmpty()) {
             throw Refusal.conflict("Every line is struck: there is nothing to file.");
         }
@@ -210,19 +216,9 @@ public class MinutesService {
         for (int i = 0; i < record.size(); i++) {
             record.get(i).file(number, i + 1);
         }
+        draft.meeting().fileMinutes();
         tray.fileUnder(who.teamId(), draft.meeting().id(), number);
         return minutes.saveAndFlush(draft);
-    }
-
-    /** The lines that count, section by section; points topic by topic. */
-    private static List<MinutesLine> inOrder(Minutes draft, List<MinutesLine> page) {
-        List<MinutesLine> ordered = new ArrayList<>();
-        draft.template().sections().forEach(section -> LineKind.in(section.content())
-                .ifPresent(kind -> page.stream()
-                        .filter(l -> l.kind() == kind && l.state() == LineState.INK)
-                        .sorted(section.content() == Template.Content.TOPICS ? BY_TOPIC : AS_ON_PAGE)
-                        .forEach(ordered::add)));
-        return ordered;
     }
 
     private Minutes open(UUID teamId, UUID id) {

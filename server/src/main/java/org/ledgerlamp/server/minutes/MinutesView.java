@@ -1,10 +1,12 @@
 package org.ledgerlamp.server.minutes;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.Detail;
+import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.meetings.MeetingView;
 import org.ledgerlamp.server.tray.SourceFile;
@@ -13,10 +15,14 @@ import org.ledgerlamp.server.tray.SourceFile;
 public record MinutesView(
         UUID id,
         int version,
+        String title,
+        String fileName,
         MeetingView meeting,
         TemplateView template,
         List<Sheet> sources,
         List<Attendee> attendance,
+        Figures figures,
+        List<Carried> mattersArising,
         List<TopicMark> topics,
         List<LineView> lines,
         @Nullable Filing filing) {
@@ -27,14 +33,34 @@ public record MinutesView(
             return new TemplateView(
                     t.name(),
                     t.detail(),
-                    t.sections().stream()
-                            .map(s -> new SectionView(s.heading(), s.content()))
-                            .toList());
+                    t.sections().stream().map(SectionView::of).toList());
         }
     }
 
-    /** A section: its heading and what it holds. */
-    public record SectionView(String heading, Template.Content content) {}
+    /**
+     * A section: its heading and what it holds.
+     *
+     * @param text fixed text or prompts line by line, or the question asked
+     */
+    public record SectionView(
+            String heading,
+            Section.Content content,
+            Section.Grouping grouping,
+            Section.Form form,
+            boolean required,
+            List<String> text) {
+        static SectionView of(Section s) {
+            return new SectionView(s.heading(), s.content(), s.grouping(), s.form(), s.required(), s.lines());
+        }
+    }
+
+    /** Business that the last meeting of the series left open, with the line it was filed as. */
+    public record Carried(
+            int folio, int number, LineKind kind, String text, @Nullable UUID ownerId, @Nullable LocalDate due) {
+        static Carried of(MinutesLine l) {
+            return new Carried(l.folio(), l.number(), l.kind(), l.text(), l.ownerId(), l.due());
+        }
+    }
 
     /** A source the minutes were drafted from. */
     public record Sheet(UUID id, String name, boolean notes, int passages, @Nullable Integer seconds) {
@@ -51,8 +77,10 @@ public record MinutesView(
             @Nullable String role,
             @Nullable UUID personId,
             boolean present,
+            boolean late,
             int words,
             double share,
+            int turns,
             @Nullable Integer seconds) {
         static Attendee of(Attendance a) {
             return new Attendee(
@@ -62,8 +90,10 @@ public record MinutesView(
                     a.role(),
                     a.personId(),
                     a.isPresent(),
+                    a.isLate(),
                     a.words(),
                     a.share(),
+                    a.turns(),
                     a.seconds());
         }
     }

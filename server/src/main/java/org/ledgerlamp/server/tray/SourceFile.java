@@ -118,6 +118,7 @@ public class SourceFile extends Versioned {
 
     void discard(Instant now) {
         discardedAt = now;
+        meetingId = null;
     }
 
     void restore() {

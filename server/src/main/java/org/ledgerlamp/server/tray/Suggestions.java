@@ -31,11 +31,13 @@ class Suggestions {
     private static final Pattern ISO_DAY = Pattern.compile("(20\\d{2})-?(\\d{2})-?(\\d{2})");
     private static final double SAME_PEOPLE = 0.6;
 
+    private final SourceFiles files;
     private final RosterService roster;
     private final MeetingService meetings;
     private final Clock clock;
 
-    Suggestions(RosterService roster, MeetingService meetings, Clock clock) {
+    Suggestions(SourceFiles files, RosterService roster, MeetingService meetings, Clock clock) {
+        this.files = files;
         this.roster = roster;
         this.meetings = meetings;
         this.clock = clock;
@@ -77,7 +79,7 @@ class Suggestions {
         List<UUID> speakers = List.copyOf(people);
         LocalDate date = date(file);
         Optional<Meeting> that = meetings.between(file.teamId(), date, date).stream()
-                .filter(m -> !m.hasMinutes() && alike(m, people) >= SAME_PEOPLE)
+                .filter(m -> !m.hasFolio() && alike(m, people) >= SAME_PEOPLE && lacks(m, file))
                 .findFirst();
         Optional<Meeting> like = that.or(() -> meetings.latestOfEachSeries(file.teamId(), date).stream()
                 .filter(m -> alike(m, people) >= SAME_PEOPLE || titled(m, file))
@@ -96,6 +98,13 @@ class Suggestions {
                 List.copyOf(people),
                 speakers,
                 unknown);
+    }
+
+    /** Whether a begun draft has nothing of the sort yet: a second transcript of a day is rather that of another meeting. */
+    private boolean lacks(Meeting m, SourceFile file) {
+        return !m.hasMinutes()
+                || files.findByTeamIdAndMeetingIdInOrderByReceivedAt(m.teamId(), List.of(m.id())).stream()
+                        .noneMatch(f -> f.isNotes() == file.isNotes());
     }
 
     private static double alike(Meeting m, Set<UUID> people) {

@@ -104,10 +104,10 @@ public class TrayService {
         return named.length() > LONGEST_NAME ? named.substring(0, LONGEST_NAME) : named;
     }
 
-    /** The sources that belong to no meeting yet, newest first. */
+    /** The sources that belong to no minutes yet, newest first: placed ones too, while nothing was drafted from them. */
     @Transactional(readOnly = true)
     public List<SourceFile> waiting(UUID teamId) {
-        return files.findByTeamIdAndMeetingIdIsNullAndDiscardedAtIsNullOrderByReceivedAtDesc(teamId);
+        return files.waiting(teamId);
     }
 
     /** The sources of a meeting in order of arrival. */
@@ -162,13 +162,15 @@ public class TrayService {
         if (file.state() != SourceFile.State.READ) {
             throw Refusal.conflict("Nothing could be read of " + file.name() + ", so it cannot be drafted from.");
         }
-        if (file.meetingId() != null && !file.meetingId().equals(meetingId)) {
+        if (file.meetingId() != null
+                && !file.meetingId().equals(meetingId)
+                && meetings.one(teamId, file.meetingId()).hasMinutes()) {
             throw Refusal.conflict(file.name() + " belongs to another meeting already.");
         }
         Meeting meeting = meetings.one(teamId, meetingId);
-        if (meeting.hasMinutes()) {
+        if (meeting.hasFolio()) {
             throw Refusal.conflict(
-                    "Minutes of " + meeting.title() + " were drafted already; " + file.name() + " stays in the tray.");
+                    "The minutes of " + meeting.title() + " are filed already; " + file.name() + " stays in the tray.");
         }
         file.place(meeting.id());
         return files.saveAndFlush(file);
@@ -177,8 +179,8 @@ public class TrayService {
     /** Takes a source out of the tray. It is kept, and can be restored. */
     public void discard(UUID teamId, UUID id) {
         SourceFile file = one(teamId, id);
-        if (file.meetingId() != null) {
-            throw Refusal.conflict(file.name() + " belongs to a meeting.");
+        if (file.meetingId() != null && meetings.one(teamId, file.meetingId()).hasMinutes()) {
+            throw Refusal.conflict(file.name() + " belongs to minutes.");
         }
         file.discard(clock.instant());
     }

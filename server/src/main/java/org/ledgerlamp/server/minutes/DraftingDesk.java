@@ -1,0 +1,105 @@
+package org.ledgerlamp.server.minutes;
+
+import jakarta.annotation.PreDestroy;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.language.Progress;
+import org.ledgerlamp.core.minutes.Detail;
+import org.ledgerlamp.server.common.Refusal;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Component;
+
+/**
+ * Drafts in the background, one meeting after the other, and says how far it is. What is under way is forgotten when the
+ * server stops; its sources are kept, so it can be asked for again.
+ */
+@Component
+public class DraftingDesk {
+    private static final Logger LOG = LoggerFactory.getLogger(DraftingDesk.class);
+    private static final int MOST_WAITING = 50;
+    private static final int MOST_REMEMBERED = 500;
+
+    private final DraftingService drafting;
+    private final ExecutorService worker = new ThreadPoolExecutor(
+            1,
+            1,
+            0,
+            TimeUnit.SECONDS,
+            new LinkedBlockingQueue<>(MOST_WAITING),
+            Thread.ofPlatform().name("drafting").factory());
+    private final Map<UUID, Drafting> draftings = new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<UUID, Drafting> eldest) {
+            return size() > MOST_REMEMBERED;
+        }
+    };
+
+    DraftingDesk(DraftingService drafting) {
+        this.drafting = drafting;
+    }
+
+    @PreDestroy
+    void close() {
+        worker.shutdownNow();
+    }
+
+    /**
+     * Begins to draft a meeting's minutes, or to draft them anew.
+     *
+     * @throws Refusal where there is nothing to draft from, the minutes are filed, or too much is waiting already
+     */
+    Drafting begin(UUID teamId, UUID meetingId, @Nullable String template, @Nullable Detail detail) {
+        DraftingOrder order = drafting.order(teamId, meetingId, template, detail);
+        Drafting begun = new Drafting(UUID.randomUUID(), teamId);
+        remember(begun);
+        try {
+            worker.execute(() -> carryOut(order, begun));
+        } catch (RejectedExecutionException e) {
+            throw (Refusal) Refusal.conflict("Too many drafts are waiting; try again in a minute.")
+                    .initCause(e);
+        }
+        return begun;
+    }
+
+    private void carryOut(DraftingOrder order, Drafting begun) {
+        try {
+            begun.finished(drafting.keep(order, order.drafted(begun)));
+        } catch (Refusal refused) {
+            begun.failed(refused.getBody().getDetail());
+        } catch (RuntimeException e) {
+            LOG.error("drafting meeting {} failed", order.meetingId(), e);
+            begun.failed("Drafting failed. The sources are kept; nothing was changed.");
+        }
+    }
+
+    private synchronized void remember(Drafting begun) {
+        draftings.put(begun.id(), begun);
+    }
+
+    /** @throws Refusal where the team began no such drafting, or the server was started since */
+    synchronized Drafting one(UUID teamId, UUID id) {
+        Drafting drafting = draftings.get(id);
+        if (drafting == null || !drafting.teamId().equals(teamId)) {
+            throw Refusal.notFound("drafting");
+        }
+        return drafting;
+    }
+
+    /**
+     * Drafts at once, for those who can wait.
+     *
+     * @return the draft's id
+     */
+    public UUID draftNow(UUID teamId, UUID meetingId) {
+        DraftingOrder order = drafting.order(teamId, meetingId, null, null);
+        return drafting.keep(order, order.drafted(Progress.UNWATCHED));
+    }
+}

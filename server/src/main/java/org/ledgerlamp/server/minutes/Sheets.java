@@ -1,0 +1,69 @@
+package org.ledgerlamp.server.minutes;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.server.common.Millis;
+import org.ledgerlamp.server.tray.SourceFile;
+
+/**
+ * The sources of a meeting as they are read: all transcripts as one talk, all notes as one beside it; where there are
+ * notes only, they are the talk.
+ */
+final class Sheets {
+    private final List<SourceFile> talk;
+    private final List<SourceFile> notes;
+    private final Source talkSource;
+    private final @Nullable Source notesSource;
+
+    /** @param read reads a file's source */
+    Sheets(List<SourceFile> files, Function<SourceFile, Source> read) {
+        List<SourceFile> transcripts = files.stream().filter(f -> !f.isNotes()).toList();
+        List<SourceFile> noted = files.stream().filter(SourceFile::isNotes).toList();
+        talk = transcripts.isEmpty() ? noted : transcripts;
+        notes = transcripts.isEmpty() ? List.of() : noted;
+        talkSource = Source.joined(talk.stream().map(read).toList());
+        notesSource =
+                notes.isEmpty() ? null : Source.joined(notes.stream().map(read).toList());
+    }
+
+    Source talk() {
+        return talkSource;
+    }
+
+    @Nullable
+    Source notes() {
+        return notesSource;
+    }
+
+    /** The passages that the core's evidence means, each in its own file. */
+    List<Basis> basis(List<Evidence> evidence) {
+        List<Basis> basis = new ArrayList<>();
+        for (Evidence e : evidence) {
+            int n = e.utterance();
+            for (SourceFile file : e.origin() == Evidence.Origin.NOTES && !notes.isEmpty() ? notes : talk) {
+                if (n < file.passages()) {
+                    basis.add(new Basis(file.id(), n, e.start(), e.end(), e.quote(), e.speaker(), Millis.of(e.at())));
+                    break;
+                }
+                n -= file.passages();
+            }
+        }
+        return basis;
+    }
+
+    /** Where in the joined talk a passage stands, or -1 where it is none of the talk. */
+    int inTalk(Basis basis) {
+        int before = 0;
+        for (SourceFile file : talk) {
+            if (file.id().equals(basis.sourceId())) {
+                return before + basis.passage();
+            }
+            before += file.passages();
+        }
+        return -1;
+    }
+}
