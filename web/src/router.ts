@@ -58,6 +58,11 @@ export const router = createRouter({
       meta: { title: 'People' },
     },
     {
+      path: '/marks',
+      component: () => import('./marks/MarksPage.vue'),
+      meta: { title: 'Marks and abbreviations' },
+    },
+    {
       path: '/:rest(.*)*',
       component: () => import('./frame/NoSuchPlace.vue'),
       meta: { title: 'Not found' },

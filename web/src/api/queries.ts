@@ -21,6 +21,7 @@ export const keys = {
   meetings: 'meetings',
   minutes: 'minutes',
   folio: 'folio',
+  shorthand: 'shorthand',
 }
 
 /** Says that these lists are to be fetched anew. */

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shorthand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read"];
+        put: operations["write"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{id}": {
         parameters: {
             query?: never;
@@ -824,6 +840,35 @@ export interface components {
             /** Format: int32 */
             seconds: number | null;
         };
+        ShortForm: {
+            brief: string;
+            full: string;
+        };
+        ShortFormFacts: {
+            brief: string;
+            full: string;
+        };
+        ShorthandFacts: {
+            marks: components["schemas"]["SignFacts"][];
+            abbreviations: components["schemas"]["ShortFormFacts"][];
+        };
+        ShorthandView: {
+            /** Format: int32 */
+            version: number;
+            everybodys: components["schemas"]["Sign"][];
+            marks: components["schemas"]["Sign"][];
+            abbreviations: components["schemas"]["ShortForm"][];
+        };
+        Sign: {
+            sign: string;
+            /** @enum {string} */
+            says: "ACTION" | "DECISION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "TASK" | "DONE";
+        };
+        SignFacts: {
+            sign: string;
+            /** @enum {string} */
+            says: "ACTION" | "DECISION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "TASK" | "DONE";
+        };
         Snippet: {
             text: string;
             lit: boolean;
@@ -949,6 +994,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SourceView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShorthandView"];
+                };
+            };
+        };
+    };
+    write: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShorthandFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShorthandView"];
                 };
             };
         };

@@ -17,13 +17,16 @@ import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.exchange.MinutesJson;
 import org.ledgerlamp.core.exchange.MinutesMarkdown;
 import org.ledgerlamp.core.exchange.RosterFile;
+import org.ledgerlamp.core.exchange.ShorthandJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.core.source.SourceDesk;
 import org.ledgerlamp.core.source.UnreadableSource;
@@ -64,6 +67,9 @@ final class MinutesCommand implements Callable<Integer> {
             description = "name of a shipped template; otherwise the one that fits the kind of meeting")
     private String template;
 
+    @Option(names = "--shorthand", paramLabel = "FILE", description = "JSON with marks and abbreviations of one's own")
+    private Path shorthandFile;
+
     @Option(names = "--format", description = "${COMPLETION-CANDIDATES}; json unless --out says otherwise")
     private Format format;
 
@@ -80,13 +86,16 @@ final class MinutesCommand implements Callable<Integer> {
             description = "draft every folder below with a meeting.json and a source.*")
     private Path batch;
 
-    private final SourceDesk desk = new SourceDesk(Limits.DEFAULT);
+    private Shorthand shorthand = Shorthand.NONE;
+    private SourceDesk desk;
 
     @Override
     public Integer call() throws IOException {
         if ((batch == null) == (source == null)) {
             throw new IllegalArgumentException("name either a SOURCE or --batch DIR");
         }
+        shorthand = shorthandFile == null ? Shorthand.NONE : shorthandIn(shorthandFile);
+        desk = new SourceDesk(Limits.DEFAULT, shorthand);
         if (batch == null) {
             Draft draft = draft(source, notes, meeting);
             if (out == null) {
@@ -153,7 +162,7 @@ final class MinutesCommand implements Callable<Integer> {
                                         ShippedTemplates.ALL.stream()
                                                 .map(Template::name)
                                                 .toList())));
-        return new Drafter()
+        return new Drafter(Judge.shipped(), shorthand)
                 .draft(read(talk, false), besideNotes == null ? null : read(besideNotes, true), known, form);
     }
 
@@ -175,6 +184,14 @@ final class MinutesCommand implements Callable<Integer> {
                         .facts();
             }
             return MeetingJson.read(new String(bytes, StandardCharsets.UTF_8));
+        } catch (IllegalArgumentException e) {
+            throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
+        }
+    }
+
+    private static Shorthand shorthandIn(Path file) throws IOException {
+        try {
+            return ShorthandJson.read(new String(bytesOf(file), StandardCharsets.UTF_8));
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
         }

@@ -14,6 +14,7 @@ import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Weights;
+import org.ledgerlamp.core.source.Shorthand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -82,8 +83,8 @@ public final class Train implements Callable<Integer> {
     /** Writes the draft below the name of the directory the meeting lies in, under the meeting's own. */
     private void draft(Labelled meeting, Judge judge) throws IOException {
         MeetingFacts facts = meeting.meeting();
-        Draft draft =
-                new Drafter(judge).draft(meeting.source(), meeting.notes(), facts, Template.forKind(facts.kind()));
+        Draft draft = new Drafter(judge, Shorthand.NONE)
+                .draft(meeting.source(), meeting.notes(), facts, Template.forKind(facts.kind()));
         Path root = leftOut.resolve(meeting.folder().getParent().getFileName());
         Files.createDirectories(root);
         Files.writeString(root.resolve(meeting.folder().getFileName() + ".json"), MinutesJson.write(draft));

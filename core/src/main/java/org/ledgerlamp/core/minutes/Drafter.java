@@ -12,20 +12,26 @@ import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Reader;
 import org.ledgerlamp.core.reading.Reading;
+import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
     private final Judge judge;
+    private final Shorthand shorthand;
 
-    /** Drafts by the weights that ship with the program. */
+    /** Drafts by the weights that ship with the program, and leaves abbreviations as they are. */
     public Drafter() {
-        this(Judge.shipped());
+        this(Judge.shipped(), Shorthand.NONE);
     }
 
-    /** Drafts by {@code judge}. */
-    public Drafter(Judge judge) {
+    /**
+     * @param judge how sentences are judged
+     * @param shorthand abbreviations that note lines are written out by
+     */
+    public Drafter(Judge judge, Shorthand shorthand) {
         this.judge = judge;
+        this.shorthand = shorthand;
     }
 
     /**
@@ -71,11 +77,13 @@ public final class Drafter {
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
     }
 
-    private static Line line(Finding finding, Reading reading, Wording wording, String section) {
+    private Line line(Finding finding, Reading reading, Wording wording, String section) {
+        boolean noted = finding.evidence().getFirst().origin() == Evidence.Origin.NOTES
+                || reading.source().isNotes();
         boolean action = finding.kind() == Kind.ACTION;
         return new Line(
                 finding.kind(),
-                wording.of(finding),
+                wording.of(noted ? finding.inWords(shorthand::writtenOut) : finding),
                 action && finding.owner() != null ? finding.owner().name() : null,
                 action && finding.due() != null ? finding.due().date() : null,
                 action && finding.due() != null ? finding.due().words() : null,

@@ -2,6 +2,7 @@ package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.time.SpokenDate;
 
@@ -63,6 +64,22 @@ public record Finding(
                 null,
                 judgement.certainty(),
                 judgement.reasons(),
+                evidence);
+    }
+
+    /** The same, said in other words. */
+    public Finding inWords(UnaryOperator<String> other) {
+        return new Finding(
+                kind,
+                other.apply(said),
+                about == null ? null : other.apply(about),
+                speaker,
+                addressee,
+                owner,
+                due,
+                backing,
+                certainty,
+                reasons,
                 evidence);
     }
 

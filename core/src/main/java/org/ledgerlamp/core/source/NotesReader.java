@@ -13,6 +13,12 @@ final class NotesReader implements SourceReader {
     private static final int TAB_WIDTH = 4;
     private static final int LONGEST_HEADING = 60;
 
+    private final Shorthand shorthand;
+
+    NotesReader(Shorthand shorthand) {
+        this.shorthand = shorthand;
+    }
+
     @Override
     public boolean recognises(SourceText text) {
         return true;
@@ -42,7 +48,7 @@ final class NotesReader implements SourceReader {
         return new Source(SourceFormat.NOTES, utterances, notes, SourceFacts.NONE, List.of());
     }
 
-    private static NoteLine readLine(String raw, int line, int n, List<Integer> columns) {
+    private NoteLine readLine(String raw, int line, int n, List<Integer> columns) {
         int indent = depth(column(raw), columns);
         String words = Markup.fold(raw);
         boolean hashes = HASHES.matcher(words).find();
@@ -52,10 +58,11 @@ final class NotesReader implements SourceReader {
         if (bulleted) {
             words = words.substring(bullet.end());
         }
-        Optional<Mark> mark = Mark.at(words);
-        if (mark.isPresent()) {
-            words = words.substring(mark.get().sign().length()).strip();
+        Optional<Shorthand.Found> found = shorthand.markAt(words);
+        if (found.isPresent()) {
+            words = words.substring(found.get().length()).strip();
         }
+        Optional<Mark> mark = found.map(Shorthand.Found::mark);
         words = words.replaceFirst("^-{2,}\\s*", "");
         boolean heading = hashes || (!bulleted && mark.isEmpty() && indent == 0 && readsAsHeading(words));
         if (heading && words.endsWith(":")) {

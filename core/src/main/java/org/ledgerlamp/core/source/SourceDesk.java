@@ -5,13 +5,21 @@ import java.util.List;
 /** Where every source comes in: takes the text out of documents, recognises its layout by content and reads it. */
 public final class SourceDesk {
     /** The more a format says of itself, the earlier it is asked; notes take whatever is left. */
-    private static final List<SourceReader> READERS =
-            List.of(new WebVttReader(), new JsonReader(), new SubRipReader(), new LayoutReader(), new NotesReader());
+    private final List<SourceReader> readers;
 
+    private final NotesReader notes;
     private final Limits limits;
 
+    /** A desk that knows the marks that everybody has. */
     public SourceDesk(Limits limits) {
+        this(limits, Shorthand.NONE);
+    }
+
+    /** @param shorthand marks of one's own */
+    public SourceDesk(Limits limits, Shorthand shorthand) {
         this.limits = limits;
+        this.notes = new NotesReader(shorthand);
+        this.readers = List.of(new WebVttReader(), new JsonReader(), new SubRipReader(), new LayoutReader(), notes);
     }
 
     /**
@@ -23,7 +31,7 @@ public final class SourceDesk {
      */
     public Source read(byte[] bytes) throws UnreadableSource {
         SourceText text = decode(bytes);
-        for (SourceReader reader : READERS) {
+        for (SourceReader reader : readers) {
             if (reader.recognises(text)) {
                 return reader.read(text, limits);
             }
@@ -37,7 +45,7 @@ public final class SourceDesk {
      * @throws UnreadableSource as {@link #read}
      */
     public Source readNotes(byte[] bytes) throws UnreadableSource {
-        return new NotesReader().read(decode(bytes), limits);
+        return notes.read(decode(bytes), limits);
     }
 
     private SourceText decode(byte[] bytes) throws UnreadableSource {

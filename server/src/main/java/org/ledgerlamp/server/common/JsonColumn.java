@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.common;
 
 import jakarta.persistence.AttributeConverter;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -15,12 +16,12 @@ public abstract class JsonColumn<T> implements AttributeConverter<T, String> {
     }
 
     @Override
-    public String convertToDatabaseColumn(T value) {
-        return MAPPER.writeValueAsString(value);
+    public @Nullable String convertToDatabaseColumn(@Nullable T value) {
+        return value == null ? null : MAPPER.writeValueAsString(value);
     }
 
     @Override
-    public T convertToEntityAttribute(String json) {
-        return MAPPER.readValue(json, type);
+    public @Nullable T convertToEntityAttribute(@Nullable String json) {
+        return json == null ? null : MAPPER.readValue(json, type);
     }
 }

@@ -6,7 +6,9 @@ import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.server.roster.RosterPerson;
 
 /**
@@ -18,11 +20,18 @@ import org.ledgerlamp.server.roster.RosterPerson;
  * @param facts what is known of it
  * @param template the form wanted
  * @param roster everybody who may be meant
+ * @param shorthand the team's abbreviations, to be written out
  */
 record DraftingOrder(
-        UUID teamId, UUID meetingId, Sheets sheets, MeetingFacts facts, Template template, List<RosterPerson> roster) {
+        UUID teamId,
+        UUID meetingId,
+        Sheets sheets,
+        MeetingFacts facts,
+        Template template,
+        List<RosterPerson> roster,
+        Shorthand shorthand) {
 
     Draft drafted(Progress progress) {
-        return new Drafter().draft(sheets.talk(), sheets.notes(), facts, template, progress);
+        return new Drafter(Judge.shipped(), shorthand).draft(sheets.talk(), sheets.notes(), facts, template, progress);
     }
 }

@@ -21,6 +21,7 @@ import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
+import org.ledgerlamp.server.shorthand.ShorthandService;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.stereotype.Service;
@@ -38,6 +39,7 @@ public class DraftingService {
     private final MeetingService meetings;
     private final RosterService roster;
     private final TrayService tray;
+    private final ShorthandService shorthand;
 
     DraftingService(
             MinutesRepository minutes,
@@ -45,13 +47,15 @@ public class DraftingService {
             Attendances attendances,
             MeetingService meetings,
             RosterService roster,
-            TrayService tray) {
+            TrayService tray,
+            ShorthandService shorthand) {
         this.minutes = minutes;
         this.lines = lines;
         this.attendances = attendances;
         this.meetings = meetings;
         this.roster = roster;
         this.tray = tray;
+        this.shorthand = shorthand;
     }
 
     /**
@@ -78,7 +82,8 @@ public class DraftingService {
                 new Sheets(sources, tray::source),
                 meeting.facts(everybody.stream().map(RosterPerson::person).toList()),
                 detail == null ? form : form.with(detail),
-                everybody);
+                everybody,
+                shorthand.of(teamId));
     }
 
     /** The draft that was begun of a meeting, if any. */

@@ -15,9 +15,11 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.source.Problem;
+import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.server.common.JsonColumn;
 import org.ledgerlamp.server.common.Versioned;
+import org.ledgerlamp.server.shorthand.ShorthandColumn;
 import tools.jackson.core.type.TypeReference;
 
 /** A transcript or raw notes as a file that came in. Its bytes stand in {@link SourceOriginal}. */
@@ -75,6 +77,10 @@ public class SourceFile extends Versioned {
     @Column(columnDefinition = "longtext")
     private List<Problem> problems = List.of();
 
+    @Convert(converter = ShorthandColumn.class)
+    @Column(name = "read_by", columnDefinition = "longtext")
+    private Shorthand readBy;
+
     @Column(name = "meeting_id")
     private UUID meetingId;
 
@@ -114,6 +120,15 @@ public class SourceFile extends Versioned {
 
     void place(UUID meeting) {
         meetingId = meeting;
+    }
+
+    /** The marks it is read by, now and whenever it is read again, so that its passages stay the same. */
+    Shorthand readBy() {
+        return readBy == null ? Shorthand.NONE : readBy;
+    }
+
+    void readBy(Shorthand shorthand) {
+        readBy = shorthand;
     }
 
     void discard(Instant now) {

@@ -18,6 +18,7 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.shorthand.ShorthandService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -36,7 +37,7 @@ public class TrayService {
     private final EntityManager entities;
     private final TransactionTemplate transaction;
     private final Clock clock;
-    private final SourceDesk desk = new SourceDesk(Limits.DEFAULT);
+    private final ShorthandService shorthand;
 
     TrayService(
             SourceFiles files,
@@ -45,6 +46,7 @@ public class TrayService {
             MeetingService meetings,
             EntityManager entities,
             TransactionTemplate transaction,
+            ShorthandService shorthand,
             Clock clock) {
         this.files = files;
         this.originals = originals;
@@ -52,6 +54,7 @@ public class TrayService {
         this.meetings = meetings;
         this.entities = entities;
         this.transaction = transaction;
+        this.shorthand = shorthand;
         this.clock = clock;
     }
 
@@ -75,7 +78,8 @@ public class TrayService {
     private SourceFile read(UUID teamId, UUID id, byte[] bytes) {
         SourceFile file = one(teamId, id);
         try {
-            Source source = desk.read(bytes);
+            file.readBy(shorthand.of(teamId));
+            Source source = deskFor(file).read(bytes);
             Set<String> people = new LinkedHashSet<>(source.speakers());
             people.addAll(source.facts().participants());
             file.read(source, List.copyOf(people));
@@ -84,6 +88,10 @@ public class TrayService {
             file.broken(e.problem());
         }
         return files.saveAndFlush(file);
+    }
+
+    private static SourceDesk deskFor(SourceFile file) {
+        return new SourceDesk(Limits.DEFAULT, file.readBy());
     }
 
     private void savePassages(SourceFile file, Source source) {
@@ -133,7 +141,9 @@ public class TrayService {
     public Source source(SourceFile file) {
         byte[] bytes = original(file.teamId(), file.id());
         try {
-            return file.isNotes() ? desk.readNotes(bytes) : desk.read(bytes);
+            return file.isNotes()
+                    ? deskFor(file).readNotes(bytes)
+                    : deskFor(file).read(bytes);
         } catch (UnreadableSource e) {
             throw Refusal.conflict(file.name() + ": " + e.getMessage());
         }
