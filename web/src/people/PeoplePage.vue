@@ -1,21 +1,46 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { answer, api, onVersion } from '../api/client'
+import { answer, api, onVersion, sendForm } from '../api/client'
 import { messageOf, Problem } from '../api/problem'
 import { keys, outdate, usePeople } from '../api/queries'
-import type { Person, PersonFacts } from '../api/types'
+import type { BroughtIn, Person, PersonFacts } from '../api/types'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import { count } from '../shared/words'
 import PersonForm from './PersonForm.vue'
 
 const { data: people, error, refetch } = usePeople()
+const { say } = useNotices()
 const editing = ref<string | 'new' | null>(null)
 const refused = ref('')
 
 function edit(what: string | null) {
   editing.value = what
   refused.value = ''
+}
+
+const file = ref<HTMLInputElement>()
+const leftOut = ref<string[]>([])
+
+/** Whoever is on the roster already stays as they are. */
+async function bringIn() {
+  const chosen = file.value?.files?.[0]
+  if (!file.value || !chosen) return
+  const form = new FormData()
+  form.append('file', chosen)
+  file.value.value = ''
+  leftOut.value = []
+  try {
+    const result = await sendForm<BroughtIn>('/api/people/file', form)
+    leftOut.value = result.leftOut
+    const known = result.known.length ? `; ${result.known.length} known already` : ''
+    say(`${count(result.added, 'person', 'people')} added${known}.`)
+    await outdate(keys.people)
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
 }
 
 async function keep(facts: PersonFacts, person?: Person) {
@@ -41,11 +66,25 @@ async function keep(facts: PersonFacts, person?: Person) {
   <div class="people">
     <PageHead title="People">
       Who may be meant in a meeting. Other names they go by help to tell who spoke and who is to do
-      something.
+      something. A list comes in as vCards or as a table (CSV) with a column for the name.
       <template #acts>
+        <input
+          ref="file"
+          class="unseen"
+          type="file"
+          tabindex="-1"
+          aria-label="List of people"
+          accept=".vcf,.csv,.txt,text/vcard,text/csv"
+          data-testid="people-file"
+          @change="bringIn"
+        />
+        <button class="btn" type="button" @click="file?.click()">Bring in a list</button>
         <button class="btn go" type="button" @click="edit('new')">Add a person</button>
       </template>
     </PageHead>
+    <p v-for="entry in leftOut" :key="entry" class="red left-out" role="alert">
+      Left out: {{ entry }}
+    </p>
     <PersonForm
       v-if="editing === 'new'"
       :refused="refused"
@@ -108,6 +147,10 @@ async function keep(facts: PersonFacts, person?: Person) {
   max-width: 1020px;
   margin: 0 auto;
   padding: 26px 30px 40px;
+}
+
+.left-out {
+  margin-top: 8px;
 }
 
 table {

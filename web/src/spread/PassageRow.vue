@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Passage } from '../api/types'
 import { offset } from '../shared/dates'
+import { SIGNS } from '../shared/marks'
 import { pieces, type Range } from './lighting'
 
 const props = defineProps<{
@@ -11,17 +12,6 @@ const props = defineProps<{
   feeds: number
 }>()
 const emit = defineEmits<{ light: [passage: number] }>()
-
-const SIGNS: Record<string, string> = {
-  ACTION: 'A:',
-  DECISION: 'D:',
-  QUESTION: 'Q:',
-  RISK: 'R:',
-  HIGHLIGHT: '+',
-  LOWLIGHT: '~',
-  TASK: '☐',
-  DONE: '☑',
-}
 
 const parts = computed(() => pieces(props.passage.text, props.ranges ?? []))
 const place = computed(() =>

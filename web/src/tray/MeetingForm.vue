@@ -9,6 +9,8 @@ const props = defineProps<{
   initial: MeetingFacts
   unknown: string[]
   templates: Template[]
+  /** Whether the meeting has a draft already that the source joins. */
+  joins?: boolean
   busy: string
   refused: string
 }>()
@@ -106,7 +108,9 @@ function submit() {
     <label>
       <span class="label">Template</span>
       <select v-model="template" class="field">
-        <option :value="null">the one that fits the kind</option>
+        <option :value="null">
+          {{ joins ? 'the one its draft has' : 'the one that fits the kind' }}
+        </option>
         <option v-for="t in templates" :key="t.name" :value="t.name">{{ t.name }}</option>
       </select>
     </label>

@@ -9,6 +9,7 @@ import type { Meeting, MeetingFacts } from '../api/types'
 import { offset } from '../shared/dates'
 import { drafted } from '../shared/drafting'
 import ErrorNote from '../shared/ErrorNote.vue'
+import { SIGNS } from '../shared/marks'
 import { count } from '../shared/words'
 import { facts as factsOf, suggested } from './meetingForm'
 import MeetingChooser from './MeetingChooser.vue'
@@ -108,7 +109,9 @@ async function place(facts: MeetingFacts, template: string | null) {
               offset(passage.startMs)
             }}</span>
           </p>
-          <p :class="{ heading: passage.heading }">{{ passage.text }}</p>
+          <p :class="{ heading: passage.heading }">
+            <b v-if="passage.mark">{{ SIGNS[passage.mark] }}</b> {{ passage.text }}
+          </p>
         </li>
       </ol>
       <p v-if="(passages?.length ?? 0) > PREVIEWED" class="small">
@@ -128,6 +131,7 @@ async function place(facts: MeetingFacts, template: string | null) {
         :initial="initial"
         :unknown="suggestion.data.value?.unknown ?? []"
         :templates="templates ?? []"
+        :joins="meeting?.hasMinutes ?? false"
         :busy="busy"
         :refused="refused"
         @submit="place"

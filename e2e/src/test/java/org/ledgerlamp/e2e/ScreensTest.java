@@ -9,7 +9,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.Media;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -22,8 +24,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** What every screen owes to everybody: to be read, by day and by night, on a small screen and by a screen reader. */
 class ScreensTest extends BrowserTest {
-    private static final List<String> SCREENS =
-            List.of("/", "/tray", "/ledger", "/folio/1", "/folio/1/source?line=5", "/lamp?q=mobile+unit", "/people");
+    private static final List<String> SCREENS = List.of(
+            "/", "/tray", "/ledger", "/folio/1", "/folio/1/source?line=5", "/lamp?q=mobile+unit", "/people", "/marks");
 
     private static void shown(Desk desk, String address) {
         desk.page.navigate(address);
@@ -183,6 +185,45 @@ class ScreensTest extends BrowserTest {
         mira.field("Name").fill("Bo Ek");
         mira.button("Keep").click();
         assertThat(mira.page.getByRole(AriaRole.ALERT)).hasText("The roster has a Bo Ek already.");
+    }
+
+    @Test
+    void a_list_of_people_comes_in_and_says_whom_it_left_out() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/people");
+        mira.page
+                .getByTestId("people-file")
+                .setInputFiles(new FilePayload(
+                        "crew.csv",
+                        "text/csv",
+                        "Name,E-mail\nInga Storm,inga@skerry.example\nUlf Bad,nope\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+
+        assertThat(mira.page.locator("tr", new Page.LocatorOptions().setHasText("Inga Storm")))
+                .containsText("inga@skerry.example");
+        assertThat(mira.page.getByRole(AriaRole.ALERT)).containsText("Left out: Ulf Bad");
+    }
+
+    @Test
+    void a_mark_is_added_refused_removed_and_brought_back() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/marks");
+        Locator marks = mira.region("Marks");
+        marks.getByLabel("Sign").fill("!!");
+        marks.getByLabel("Says that the line is").selectOption("a risk");
+        marks.getByText("Add").click();
+        assertThat(marks.getByRole(AriaRole.ROW).last()).containsText("a risk");
+
+        marks.getByLabel("Sign").fill("a:");
+        mira.page.keyboard().press("Enter");
+        assertThat(marks.getByRole(AriaRole.ALERT)).containsText("is a mark that everybody has");
+
+        mira.button("Remove !!").click();
+        assertThat(mira.button("Remove !!")).hasCount(0);
+        mira.button("Undo").click();
+        assertThat(mira.button("Remove !!")).isVisible();
+        mira.page.reload();
+        assertThat(mira.button("Remove !!")).isVisible();
     }
 
     @Test

@@ -51,6 +51,10 @@ final class DeedList {
             if (Words.content(matter).isEmpty()) {
                 return List.of();
             }
+            int head = from;
+            if (s.mentions().stream().anyMatch(m -> m != called && m.start() == head)) {
+                return List.of();
+            }
             deeds.add(new Deed(words.replaceAll("[.!]+$", ""), dates.get(i)));
             from = last ? from : next.end();
         }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -44,6 +45,20 @@ final class DueDates {
             "(?<![\\p{L}'’])(?:I(?:['’]ll| can| could| will| shall)|we(?:['’]ll| can| will))(?![\\p{L}])",
             Pattern.CASE_INSENSITIVE);
 
+    /** Somebody else's days. */
+    private static final Pattern OF_ANOTHER =
+            Pattern.compile("(?<![\\p{L}'])(?:he|she|they)(?:'ll|'s|'re|'d)? (?:be|is|are|was|were|back|come|comes|off|away)(?![\\p{L}])");
+
+    /** What hangs on something else has no day. */
+    private static final Pattern WAITING = Pattern.compile(
+            "(?<![\\p{L}'])(?:once|as soon as|when) (?:he|she|they|it|we|i|you|the|his|her|their|that|this|my|our)(?:'\\w+)?(?![\\p{L}])");
+
+    private static final Pattern HAS_TO = Pattern.compile(
+            "(?<![\\p{L}'])(?:ha[sd]|have|needs?|must|got|want|wants) (?:to |it |them |got )?|(?<![\\p{L}'])(?:due|deadline|lapses?|runs? out|closes?)(?![\\p{L}])");
+    /** A day that is only to be told to somebody. */
+    private static final Pattern TOLD =
+            Pattern.compile("(?<![\\p{L}'])(?:say|tell (?:him|her|them)|write)\\s+(?:by\\s+|it's\\s+)?$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern THEN = Pattern.compile(
             "(?<![\\p{L}'])(?:(?:before|by|for|until) then|(?:to|for|at|before|by) that (?:one|meeting)|(?:bring|show|present|take|put) .{1,40} to that(?=[,.;]|$))(?![\\p{L}'])");
     private static final int SENTENCES_BACK = 6;
@@ -77,6 +92,9 @@ final class DueDates {
             return ownersDates.isEmpty() ? null : ownersDates.getFirst();
         }
         SpokenDate own = carrier.dates().isEmpty() ? null : in(carrier, Set.of());
+        if (own == null && WAITING.matcher(carrier.plain()).find()) {
+            return null;
+        }
         if (own != null && own.date() != null || talk.source().isNotes()) {
             return own;
         }
@@ -89,13 +107,44 @@ final class DueDates {
             }
         }
         return others.stream()
-                .filter(s -> Math.abs(s.utterance() - carrier.utterance()) <= CLOSE
-                        && !s.dates().isEmpty()
-                        && (s.index() > carrier.index() || leadsTo(s, carrier)))
+                .filter(s -> !s.dates().isEmpty()
+                        && (s.index() > carrier.index()
+                                ? s.utterance() - carrier.utterance() <= FAR
+                                : carrier.utterance() - s.utterance() <= CLOSE && leadsTo(s, carrier)))
                 .min(Comparator.comparing((Sentence s) -> !sharesContent(s, carrier))
                         .thenComparingInt(s -> Math.abs(s.index() - carrier.index())))
                 .map(s -> in(s, carrier.content()))
+                .or(() -> deadlineBefore(carrier))
                 .orElse(own);
+    }
+
+    /** "The claim has to be in by the thirty-first": a deadline said just before of what the deed is about. */
+    private Optional<SpokenDate> deadlineBefore(Sentence carrier) {
+        for (int i = carrier.index() - 1; i >= Math.max(0, carrier.index() - SENTENCES_BACK); i--) {
+            Sentence s = talk.sentences().get(i);
+            if (carrier.utterance() - s.utterance() <= CLOSE && sharesContent(s, carrier) && !s.isQuestion()) {
+                Optional<SpokenDate> deadline = s.dates().stream()
+                        .filter(d -> d.date() != null && isDeadline(d))
+                        .findFirst();
+                if (deadline.isPresent() && HAS_TO.matcher(s.plain()).find()) {
+                    return deadline;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The dates behind the owner's name, where it heads a clause in the middle: "free concert on the third, MK to reply by Friday". */
+    private static List<SpokenDate> behindName(Person owner, Sentence s) {
+        return s.mentions().stream()
+                .filter(m -> m.person().equals(owner)
+                        && m.start() > 0
+                        && CLAUSE_HEAD.matcher(s.text().substring(0, m.start())).find())
+                .findFirst()
+                .map(m -> s.dates().stream()
+                        .filter(d -> d.start() >= m.end() && isOf(owner, d, s))
+                        .toList())
+                .orElse(List.of());
     }
 
     /** Whether a date is {@code owner}'s where a sentence tells several people what to do: the last one told before it. */
@@ -114,7 +163,8 @@ final class DueDates {
 
     /** Whether {@code earlier} may say by when: unless it promises something else by then. */
     private static boolean leadsTo(Sentence earlier, Sentence carrier) {
-        return !ActionCues.PROMISE.matches(earlier.plain()) || sharesContent(earlier, carrier);
+        boolean ofAnother = ActionCues.PROMISE.matches(earlier.plain()) || OF_ANOTHER.matcher(earlier.plain()).find();
+        return !ofAnother || sharesContent(earlier, carrier);
     }
 
     private static boolean sharesContent(Sentence a, Sentence b) {
@@ -184,6 +234,7 @@ final class DueDates {
         int deed = promise.find() ? promise.start() : 0;
         return s.dates().stream()
                 .min(Comparator.comparing((SpokenDate d) -> d.date() == null)
+                        .thenComparing(d -> TOLD.matcher(s.text().substring(0, d.start())).find())
                         .thenComparing(d -> d.start() != correction)
                         .thenComparing(d -> d.start() < deed)
                         .thenComparing(d -> d.start() >= end)

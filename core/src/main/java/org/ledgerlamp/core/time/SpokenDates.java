@@ -62,6 +62,10 @@ public final class SpokenDates {
                 "the\\s+(?<n>(?!first|second|third|1st|2nd|3rd)" + Numerals.ORDINAL
                         + ")(?!\\s+(?:of\\s+)?\\p{L}{3,}ly)(?=\\s*(?:[.,;?!]|$|at\\b|and\\b|or\\b|if\\b|then\\b|when\\b|so\\b|is\\b|we\\b|to\\b))",
                 (m, c) -> c.comingDayOfMonth(number(m, "n")));
+        rule(
+                "(?<n>" + Numerals.ORDINAL
+                        + ")(?=\\s+(?:works|suits|is\\s+fine|would\\s+(?:do|work|suit)|it\\s+is|then)\\b|['’]s\\s+(?:fine|good)\\b)(?<=^.{3,20})",
+                (m, c) -> c.comingDayOfMonth(number(m, "n")));
         rule("a\\s+week\\s+(?:on|from)\\s+(?<day>" + DAY + ")", (m, c) -> c.coming(day(m))
                 .plusWeeks(1));
         rule("(?<day>" + DAY + ")\\s+week\\b(?!\\s*(?:end|day))", (m, c) -> c.coming(day(m))

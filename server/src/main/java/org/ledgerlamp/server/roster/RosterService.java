@@ -1,13 +1,19 @@
 package org.ledgerlamp.server.roster;
 
+import jakarta.validation.ConstraintViolation;
+import jakarta.validation.Validator;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.exchange.RosterFile;
+import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
@@ -19,9 +25,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class RosterService {
     private final RosterPeople people;
+    private final Validator validator;
 
-    RosterService(RosterPeople people) {
+    RosterService(RosterPeople people, Validator validator) {
         this.people = people;
+        this.validator = validator;
     }
 
     /** What a member says of a person. */
@@ -63,6 +71,46 @@ public class RosterService {
             throw Refusal.conflict("The roster has a " + facts.name().strip() + " already.");
         }
         return people.save(new RosterPerson(teamId, facts));
+    }
+
+    /**
+     * What became of a list of people that was brought in.
+     *
+     * @param added how many are new on the roster
+     * @param known who was there already, and stays as they were
+     * @param leftOut whose entry cannot be used, with the reason
+     */
+    record BroughtIn(int added, List<String> known, List<String> leftOut) {}
+
+    /**
+     * Adds the people of a file, vCards or a table. Whoever is on the roster already stays as they are.
+     *
+     * @throws Refusal where the file is neither
+     */
+    BroughtIn bringIn(UUID teamId, String fileName, byte[] bytes) {
+        List<Person> listed;
+        try {
+            listed = RosterFile.read(bytes);
+        } catch (IllegalArgumentException e) {
+            throw Refusal.invalid(fileName + ": " + e.getMessage());
+        }
+        int added = 0;
+        List<String> known = new ArrayList<>();
+        List<String> leftOut = new ArrayList<>();
+        for (Person person : listed) {
+            PersonFacts facts = new PersonFacts(person.name(), person.role(), person.email(), person.aliases());
+            Set<ConstraintViolation<PersonFacts>> wrong = validator.validate(facts);
+            if (!wrong.isEmpty()) {
+                ConstraintViolation<PersonFacts> first = wrong.iterator().next();
+                leftOut.add(person.name() + ": " + first.getPropertyPath() + " " + first.getMessage());
+            } else if (people.existsByTeamIdAndName(teamId, person.name().strip())) {
+                known.add(person.name());
+            } else {
+                people.save(new RosterPerson(teamId, facts));
+                added++;
+            }
+        }
+        return new BroughtIn(added, known, leftOut);
     }
 
     RosterPerson change(UUID teamId, UUID id, PersonFacts facts, String ifMatch) {
