@@ -109,13 +109,10 @@ class LabelledMeetingsTest {
 
         for (Label label : labels(meeting)) {
             if (label.what().equals("action")) {
-                actions.stream()
-                        .filter(label::leads)
-                        .findFirst()
-                        .ifPresent(action -> assertThat(List.of(
-                                        String.valueOf(action.owner()), String.valueOf(action.due())))
-                                .as(action.text())
-                                .containsExactly(String.valueOf(label.owner()), String.valueOf(label.due())));
+                actions.stream().filter(label::leads).findFirst().ifPresent(action -> assertThat(
+                                List.of(String.valueOf(action.owner()), String.valueOf(action.due())))
+                        .as(action.text())
+                        .containsExactly(String.valueOf(label.owner()), String.valueOf(label.due())));
             }
         }
     }

@@ -23,15 +23,6 @@ final class ActionFinder {
             Pattern.compile("(?<![\\p{L}'])(?:can|could|would|will|should)\\s+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern IMPERATIVE =
             Pattern.compile("^,?\\s*(?:please\\s+|just\\s+|then\\s+)?" + Deeds.VERB + "\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern FIRST_PERSON_SUBJECT =
-            Pattern.compile("(?<![\\p{L}'])i(?:'ll|'m|'ve|'d)?(?![\\p{L}'])");
-
-    /** "It'll be done by Friday": by whom, the words before tell. */
-    private static final Pattern PROMISED_RESULT = Pattern.compile(
-            "^(?:and |so |but )*(?:it|that|they|you)(?:'ll| will| has to| have to| needs to) (?:be (?:done|ready|in|there|with you|finished)|have (?:it|them|that))(?![\\p{L}])");
-
-    private static final Pattern OWN = Pattern.compile("(?<![\\p{L}'])(?:i(?:'(?:ll|m|ve|d))?|me|mine)(?![\\p{L}'])");
-
     private static final int REPLIES_TO_LOOK_AT = 2;
 
     private final Talk talk;
@@ -74,51 +65,10 @@ final class ActionFinder {
         return claimed(s).orElseGet(() -> {
             Judgement judgement = new Judgement();
             List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
-            Person owner = ownerOf(s, evidence);
+            Person owner = new ActionOwner(talk).of(s, evidence);
             hearDate(s, judgement, evidence);
             return finding(s, s, owner, null, judgement, evidence);
         });
-    }
-
-    /** Whose doing it is where no turn of phrase says so: the speaker's own, the one named or the one spoken to. */
-    private Person ownerOf(Sentence s, List<Evidence> evidence) {
-        Person other = Handovers.ownerIn(s, talk);
-        if (other != null) {
-            return other;
-        }
-        boolean told = !s.isQuestion() || ActionCues.PROMISE.matches(s.plain());
-        if (told && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
-            return s.speaker();
-        }
-        if (PROMISED_RESULT.matcher(s.plain()).find() && isOwnDoing(talk.before(s), s)) {
-            return s.speaker();
-        }
-        Person called = Calls.addressee(s);
-        for (Mention mention : s.mentions()) {
-            if (!mention.person().equals(called)
-                    && s.text().substring(0, mention.start()).isBlank()) {
-                return mention.person();
-            }
-        }
-        boolean toSomebody = s.isQuestion() || s.plain().matches(".*\\byou(?:'ll)?\\b.*");
-        for (int reply : talk.replies(s.utterance(), 1)) {
-            List<Sentence> words = talk.of(reply);
-            boolean takes = !words.isEmpty()
-                    && (Replies.assents(words) && toSomebody
-                            || ActionCues.PROMISE.matches(words.getFirst().plain()));
-            if (takes && (called == null || called.equals(talk.speaker(reply)))) {
-                evidence.add(talk.evidence(words.getFirst()));
-                return talk.speaker(reply);
-            }
-        }
-        return called;
-    }
-
-    /** Whether the sentence before, of the same turn, tells of the speaker's own doing. */
-    private static boolean isOwnDoing(Sentence before, Sentence s) {
-        return before != null
-                && before.utterance() == s.utterance()
-                && OWN.matcher(before.plain()).find();
     }
 
     @SafeVarargs

@@ -17,9 +17,10 @@ final class DeedList {
      * One of them.
      *
      * @param words what is to be done, as said, with its day
+     * @param start first character of the words within the sentence
      * @param due the day
      */
-    record Deed(String words, SpokenDate due) {}
+    record Deed(String words, int start, SpokenDate due) {}
 
     private DeedList() {}
 
@@ -55,7 +56,7 @@ final class DeedList {
             if (s.mentions().stream().anyMatch(m -> m != called && m.start() == head)) {
                 return List.of();
             }
-            deeds.add(new Deed(words.replaceAll("[.!]+$", ""), dates.get(i)));
+            deeds.add(new Deed(words.replaceAll("[.!]+$", ""), from, dates.get(i)));
             from = last ? from : next.end();
         }
         return deeds;

@@ -1,6 +1,6 @@
 package org.ledgerlamp.core.reading;
 
-import java.time.LocalDate;
+import java.time.DayOfWeek;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +23,10 @@ final class DueDates {
     private static final int CLOSE = 2;
     private static final int FAR = 4;
     private static final int WORDS_OF_A_BARE_DATE = 8;
+    /** "Tuesday works." */
+    private static final Pattern AGREED_DAY =
+            Pattern.compile("^(?:\\S+ ){1,4}(?:works|suits|is fine|is good|would do|it is)\\b");
+
     /** Sentences after the deed in which its day may still be said. */
     private static final int REACH = 4;
 
@@ -46,8 +50,8 @@ final class DueDates {
             Pattern.CASE_INSENSITIVE);
 
     /** Somebody else's days. */
-    private static final Pattern OF_ANOTHER =
-            Pattern.compile("(?<![\\p{L}'])(?:he|she|they)(?:'ll|'s|'re|'d)? (?:be|is|are|was|were|back|come|comes|off|away)(?![\\p{L}])");
+    private static final Pattern OF_ANOTHER = Pattern.compile(
+            "(?<![\\p{L}'])(?:he|she|they)(?:'ll|'s|'re|'d)? (?:be|is|are|was|were|back|come|comes|off|away)(?![\\p{L}])");
 
     /** What hangs on something else has no day. */
     private static final Pattern WAITING = Pattern.compile(
@@ -56,8 +60,8 @@ final class DueDates {
     private static final Pattern HAS_TO = Pattern.compile(
             "(?<![\\p{L}'])(?:ha[sd]|have|needs?|must|got|want|wants) (?:to |it |them |got )?|(?<![\\p{L}'])(?:due|deadline|lapses?|runs? out|closes?)(?![\\p{L}])");
     /** A day that is only to be told to somebody. */
-    private static final Pattern TOLD =
-            Pattern.compile("(?<![\\p{L}'])(?:say|tell (?:him|her|them)|write)\\s+(?:by\\s+|it's\\s+)?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TOLD = Pattern.compile(
+            "(?<![\\p{L}'’])(?:I|we|s?he|they)(?:['’]ll| will)? say\\s+(?:by\\s+)?$", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern THEN = Pattern.compile(
             "(?<![\\p{L}'])(?:(?:before|by|for|until) then|(?:to|for|at|before|by) that (?:one|meeting)|(?:bring|show|present|take|put) .{1,40} to that(?=[,.;]|$))(?![\\p{L}'])");
@@ -78,22 +82,19 @@ final class DueDates {
      */
     SpokenDate of(Sentence carrier, List<Sentence> others, Person owner) {
         SpokenDate recapped = others.stream()
-                .filter(s ->
-                        s.utterance() - carrier.utterance() > FAR && !s.dates().isEmpty())
+                .filter(s -> s.utterance() - carrier.utterance() > FAR
+                        && s.dates().stream().anyMatch(d -> d.date() != null))
                 .reduce((earlier, later) -> later)
                 .map(s -> in(s, carrier.content()))
                 .orElse(null);
+        SpokenDate own = in(carrier, Set.of());
         if (recapped != null) {
-            return recapped;
+            return isVaguer(recapped, own) ? own : recapped;
         }
         List<SpokenDate> ownersDates =
                 carrier.dates().stream().filter(d -> isOf(owner, d, carrier)).toList();
         if (ownersDates.size() < carrier.dates().size() && (talk.source().isNotes() || !ownersDates.isEmpty())) {
             return ownersDates.isEmpty() ? null : ownersDates.getFirst();
-        }
-        SpokenDate own = carrier.dates().isEmpty() ? null : in(carrier, Set.of());
-        if (own == null && WAITING.matcher(carrier.plain()).find()) {
-            return null;
         }
         if (own != null && own.date() != null || talk.source().isNotes()) {
             return own;
@@ -106,8 +107,17 @@ final class DueDates {
                 return in(next, carrier.content());
             }
         }
+        Sentence before = talk.before(carrier);
+        if (before != null
+                && before.utterance() == carrier.utterance()
+                && AGREED_DAY.matcher(before.plain()).find()
+                && !before.dates().isEmpty()) {
+            return in(before, Set.of());
+        }
+        boolean waiting = WAITING.matcher(carrier.plain()).find();
         return others.stream()
                 .filter(s -> !s.dates().isEmpty()
+                        && (!waiting || sharesContent(s, carrier))
                         && (s.index() > carrier.index()
                                 ? s.utterance() - carrier.utterance() <= FAR
                                 : carrier.utterance() - s.utterance() <= CLOSE && leadsTo(s, carrier)))
@@ -163,7 +173,8 @@ final class DueDates {
 
     /** Whether {@code earlier} may say by when: unless it promises something else by then. */
     private static boolean leadsTo(Sentence earlier, Sentence carrier) {
-        boolean ofAnother = ActionCues.PROMISE.matches(earlier.plain()) || OF_ANOTHER.matcher(earlier.plain()).find();
+        boolean ofAnother = ActionCues.PROMISE.matches(earlier.plain())
+                || OF_ANOTHER.matcher(earlier.plain()).find();
         return !ofAnother || sharesContent(earlier, carrier);
     }
 
@@ -171,11 +182,24 @@ final class DueDates {
         return a.content().stream().anyMatch(b.content()::contains);
     }
 
+    /** Whether what is said again names only the week of the day that was said before. */
+    static boolean isVaguer(SpokenDate again, SpokenDate said) {
+        return said != null
+                && said.date() != null
+                && again.date() != null
+                && again.words().endsWith("week")
+                && said.date().with(DayOfWeek.MONDAY).equals(again.date().with(DayOfWeek.MONDAY));
+    }
+
     /** Whether two sentences each name a day of their own, and not the same. */
     static boolean nameDifferentDays(Sentence a, Sentence b) {
-        LocalDate first = a.dates().isEmpty() ? null : in(a, Set.of()).date();
-        LocalDate second = b.dates().isEmpty() ? null : in(b, Set.of()).date();
-        return first != null && second != null && !first.equals(second);
+        SpokenDate first = in(a, Set.of());
+        SpokenDate second = in(b, Set.of());
+        return first != null
+                && second != null
+                && first.date() != null
+                && second.date() != null
+                && !first.date().equals(second.date());
     }
 
     /** What "then" means: the day named last before, or null where none is near. */
@@ -213,7 +237,7 @@ final class DueDates {
     }
 
     /**
-     * Of several dates in a sentence the one it is to be done by: a deadline before a day, and what stands with the deed
+     * Of the dates in a sentence, if any, the one it is to be done by: a deadline before a day, and what stands with the deed
      * before what is added about somebody else.
      */
     private static SpokenDate in(Sentence s, Set<String> matter) {
@@ -233,15 +257,17 @@ final class DueDates {
         Matcher promise = PROMISE.matcher(s.text());
         int deed = promise.find() ? promise.start() : 0;
         return s.dates().stream()
+                .filter(d -> !TOLD.matcher(s.text().substring(0, d.start())).find())
                 .min(Comparator.comparing((SpokenDate d) -> d.date() == null)
-                        .thenComparing(d -> TOLD.matcher(s.text().substring(0, d.start())).find())
+                        .thenComparing(d ->
+                                TOLD.matcher(s.text().substring(0, d.start())).find())
                         .thenComparing(d -> d.start() != correction)
                         .thenComparing(d -> d.start() < deed)
                         .thenComparing(d -> d.start() >= end)
                         .thenComparing(d -> !isDeadline(d))
                         .thenComparing(d -> !ON.matcher(d.words()).lookingAt())
                         .thenComparingInt(SpokenDate::start))
-                .orElseThrow();
+                .orElse(null);
     }
 
     private static boolean isDeadline(SpokenDate date) {

@@ -101,19 +101,9 @@ public record Finding(
     }
 
     /** One of several things said in one breath, with its own day. */
-    Finding narrowed(String part, SpokenDate partDue) {
+    Finding narrowed(String part, SpokenDate partDue, Evidence clause) {
         return new Finding(
-                kind,
-                part,
-                null,
-                speaker,
-                addressee,
-                owner,
-                partDue,
-                backing,
-                certainty,
-                reasons,
-                List.of(evidence.getFirst()));
+                kind, part, null, speaker, addressee, owner, partDue, backing, certainty, reasons, List.of(clause));
     }
 
     /** The same words of the same people with what else became known of them. */

@@ -125,18 +125,8 @@ final class Gatherer {
         if (kind == Kind.DECISION) {
             groups.forEach(g -> lastStateFirst(g, odds));
         }
-        return groups.stream().flatMap(g -> apart(told(g, odds)).stream()).toList();
-    }
-
-    /** A list of deeds in one breath is as many actions, each with its own day. */
-    private List<Finding> apart(Finding finding) {
-        if (finding.kind() != Kind.ACTION) {
-            return List.of(finding);
-        }
-        List<DeedList.Deed> deeds = DeedList.of(talk.at(finding.evidence().getFirst()));
-        return deeds.isEmpty()
-                ? List.of(finding)
-                : deeds.stream().map(d -> finding.narrowed(d.words(), d.due())).toList();
+        List<Finding> told = groups.stream().map(g -> told(g, odds)).toList();
+        return kind == Kind.ACTION ? new Recap(talk).sharedOut(told) : told;
     }
 
     /** Of what was settled twice close by, the last state counts, where it is nearly as likely as the likeliest. */

@@ -52,6 +52,11 @@ final class NotesFinder {
     /** How certain a mark makes a line's kind: whoever set it knew. */
     static final double MARKED = 0.95;
 
+    private static final Pattern NOT_MEANT = Pattern.compile(
+            "\\b(?:ha(?:ha)+|lol|joke|joking|jk)\\b|[:;]-?\\)|[-–,;(]\\s*(?:\\p{Lu}{2,3}\\s+|(?:s?he|they)\\s+)?(?:no|nope|can't|cant|won't|wont|refused|declined)\\b");
+    /** Who begins a note with a name and a deed means that it is to be done. */
+    private static final double SOMEBODYS = 0.75;
+
     private final Talk talk;
 
     NotesFinder(Talk talk) {
@@ -113,8 +118,8 @@ final class NotesFinder {
     }
 
     private static Kind kindOf(NoteLine line, Person owner, String plain, Judgement judgement) {
-        if (owner != null) {
-            judgement.favours(0.65, "noted as somebody's to do");
+        if (owner != null && !NOT_MEANT.matcher(line.text()).find()) {
+            judgement.favours(SOMEBODYS, "noted as somebody's to do");
             return Kind.ACTION;
         }
         if (ASKED.matches(plain)) {

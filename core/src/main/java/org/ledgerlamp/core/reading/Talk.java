@@ -135,9 +135,15 @@ final class Talk {
         return s.index() + 1 == sentences.size() ? null : sentences.get(s.index() + 1);
     }
 
-    /** The sentence that {@code evidence} of this talk quotes. */
+    /** The sentence that {@code evidence} of this talk quotes, or a clause of which it quotes. */
     Sentence at(Evidence evidence) {
-        return byPlace.get(place(evidence.utterance(), evidence.start()));
+        Sentence whole = byPlace.get(place(evidence.utterance(), evidence.start()));
+        return whole != null
+                ? whole
+                : of(evidence.utterance()).stream()
+                        .filter(s -> s.start() <= evidence.start() && evidence.start() < s.end())
+                        .findFirst()
+                        .orElseThrow();
     }
 
     private static List<Integer> place(int utterance, int start) {
@@ -145,7 +151,19 @@ final class Talk {
     }
 
     Evidence evidence(Sentence s) {
+        return evidence(s, 0, s.text().length());
+    }
+
+    /** A clause of a sentence, from one character of it to another. */
+    Evidence evidence(Sentence s, int from, int to) {
         Utterance u = source.utterances().get(s.utterance());
-        return new Evidence(Evidence.Origin.TALK, s.utterance(), u.start(), u.speaker(), s.start(), s.end(), s.text());
+        return new Evidence(
+                Evidence.Origin.TALK,
+                s.utterance(),
+                u.start(),
+                u.speaker(),
+                s.start() + from,
+                s.start() + to,
+                s.text().substring(from, to));
     }
 }

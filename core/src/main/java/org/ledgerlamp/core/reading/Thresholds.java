@@ -10,7 +10,7 @@ public final class Thresholds {
     /** At and above this a finding of {@code kind} enters the draft. */
     public static double drafting(Kind kind) {
         return switch (kind) {
-            case DECISION -> 0.33;
+            case DECISION -> 0.35;
             case ACTION -> 0.6;
             case QUESTION -> 0.24;
             case RISK -> 0.23;
