@@ -30,6 +30,8 @@ public final class SentenceVectors {
     /** Vectors kept for the next time the same words are asked for: some 25 MiB. */
     private static final int REMEMBERED = 16_384;
 
+    private static final int LONGEST_REMEMBERED = 1_000;
+
     private final WordPieces pieces;
     private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
     private final OrtSession session;
@@ -105,8 +107,10 @@ public final class SentenceVectors {
             }
         }
         float[] vector = run(pieces.of(text, MOST_PIECES));
-        synchronized (memory) {
-            memory.put(text, vector);
+        if (text.length() <= LONGEST_REMEMBERED) {
+            synchronized (memory) {
+                memory.put(text, vector);
+            }
         }
         return vector;
     }

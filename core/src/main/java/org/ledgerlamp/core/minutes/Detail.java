@@ -3,7 +3,7 @@ package org.ledgerlamp.core.minutes;
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
     BRIEF(0.25, 1.3, 2),
-    STANDARD(0.2, 1, 4),
+    STANDARD(0.23, 1, 4),
     FULL(0.07, 0.8, 8);
 
     private final double leastPoint;

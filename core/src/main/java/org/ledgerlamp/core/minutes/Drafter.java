@@ -2,6 +2,7 @@ package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.reading.Asked;
 import org.ledgerlamp.core.reading.Evidence;
@@ -17,6 +18,9 @@ import org.ledgerlamp.core.source.Source;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
+    private static final double FAR_LIKELIER = 1.7;
+    private static final Set<Kind> NEWS = Set.of(Kind.HIGHLIGHT, Kind.LOWLIGHT);
+
     private final Judge judge;
     private final Shorthand shorthand;
 
@@ -66,6 +70,7 @@ public final class Drafter {
             Line line = line(finding, reading, wording, null);
             (finding.certainty() >= template.least(finding.kind()) ? lines : possible).add(line);
         }
+        lines.removeIf(l -> lines.stream().anyMatch(other -> isTheOtherNews(l, other)));
         // What is drafted as one kind is not offered as another as well.
         possible.removeIf(p -> lines.stream().anyMatch(p::restsOnTheSameAs));
         List<Line> answers = new ArrayList<>();
@@ -75,6 +80,15 @@ public final class Drafter {
             }
         }
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
+    }
+
+    /** The same words are not good and bad news at once, where one is far likelier than the other. */
+    private static boolean isTheOtherNews(Line line, Line other) {
+        return NEWS.contains(line.kind())
+                && NEWS.contains(other.kind())
+                && line.kind() != other.kind()
+                && line.restsOnTheSameAs(other)
+                && line.certainty() * FAR_LIKELIER <= other.certainty();
     }
 
     private Line line(Finding finding, Reading reading, Wording wording, String section) {

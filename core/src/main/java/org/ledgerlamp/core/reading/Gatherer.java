@@ -47,6 +47,7 @@ final class Gatherer {
     private final DecisionFinder decisions;
     private final ActionFinder actions;
     private final DueDates dueDates;
+    private final OpenOwner openOwner;
 
     /**
      * @param claims what the rules found
@@ -60,6 +61,7 @@ final class Gatherer {
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
+        this.openOwner = new OpenOwner(talk);
         for (Finding claim : claims) {
             if (claim.certainty() >= NotesFinder.MARKED) {
                 marked.put(claim.utterance(), claim);
@@ -235,9 +237,17 @@ final class Gatherer {
                         finding.owner(),
                         finding.kind() == Kind.ACTION ? dueOf(finding, carrier, telling) : null,
                         finding.certainty(),
-                        finding.reasons(),
+                        reasons(finding, carrier),
                         evidence.stream().limit(MOST_EVIDENCE).toList())
                 .weighed(odds[carrier]);
+    }
+
+    private List<String> reasons(Finding finding, int carrier) {
+        List<String> reasons = new ArrayList<>(finding.reasons());
+        if (finding.kind() == Kind.ACTION && finding.owner() == null) {
+            openOwner.reason(talk.sentences().get(carrier)).ifPresent(reasons::add);
+        }
+        return reasons;
     }
 
     private SpokenDate dueOf(Finding finding, int carrier, List<Integer> telling) {

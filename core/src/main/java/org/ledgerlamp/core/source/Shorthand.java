@@ -91,6 +91,9 @@ public record Shorthand(Map<String, Mark> marks, Map<String, String> abbreviatio
                 .sorted(Map.Entry.comparingByKey())
                 .toList()) {
             String brief = e.getKey();
+            if (!full.toLowerCase(Locale.ROOT).contains(brief.toLowerCase(Locale.ROOT))) {
+                continue;
+            }
             Pattern word = Pattern.compile(
                     BORDER_BEFORE
                             + Pattern.quote(brief)

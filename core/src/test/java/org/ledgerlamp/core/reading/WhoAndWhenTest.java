@@ -5,14 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Nested;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.ledgerlamp.core.Skerry;
-import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Source;
@@ -21,11 +18,11 @@ import org.ledgerlamp.core.source.UnreadableSource;
 
 /** Whose an action is and by when, where it takes more than one turn to tell. */
 class WhoAndWhenTest {
-    private static final Person MIRA = new Person("Mira Voss", "programme lead", null, List.of());
-    private static final Person TOM = new Person("Tom Reyes", "engineer", null, List.of());
-    private static final Person ANA = new Person("Ana Prokop", "harbour master", null, List.of());
-    private static final Person ROB_A = new Person("Rob Ashby", "skipper", null, List.of("Rob A"));
-    private static final Person ROB_K = new Person("Rob Keane", "bosun", null, List.of("Kettle"));
+    static final Person MIRA = new Person("Mira Voss", "programme lead", null, List.of());
+    static final Person TOM = new Person("Tom Reyes", "engineer", null, List.of());
+    static final Person ANA = new Person("Ana Prokop", "harbour master", null, List.of());
+    static final Person ROB_A = new Person("Rob Ashby", "skipper", null, List.of("Rob A"));
+    static final Person ROB_K = new Person("Rob Keane", "bosun", null, List.of("Kettle"));
 
     private static MeetingFacts facts(List<Person> roster) {
         return new MeetingFacts(
@@ -43,7 +40,7 @@ class WhoAndWhenTest {
                 LocalDate.of(2026, 3, 10));
     }
 
-    private static Talk talk(List<Person> roster, String... lines) {
+    static Talk talk(List<Person> roster, String... lines) {
         try {
             Source source =
                     new SourceDesk(Limits.DEFAULT).read(String.join("\n", lines).getBytes(StandardCharsets.UTF_8));
@@ -53,7 +50,7 @@ class WhoAndWhenTest {
         }
     }
 
-    private static Sentence said(Talk talk, String begin) {
+    static Sentence said(Talk talk, String begin) {
         return talk.sentences().stream()
                 .filter(s -> s.text().startsWith(begin))
                 .findFirst()
@@ -107,6 +104,20 @@ class WhoAndWhenTest {
                     "Rob: Badly.");
 
             assertThat(talk.speaker(1)).isEqualTo(ROB_K);
+        }
+
+        @Test
+        void an_owner_left_open_between_them_is_said_with_both() {
+            Talk talk = talk(
+                    List.of(MIRA, ROB_A, ROB_K),
+                    "Mira Voss: Morning.",
+                    "Rob: The rope is frayed. I'll splice it.",
+                    "Mira Voss: Can Rob bring the wire?");
+            OpenOwner open = new OpenOwner(talk);
+
+            assertThat(open.reason(said(talk, "I'll splice"))).contains("owner open: Rob Ashby or Rob Keane");
+            assertThat(open.reason(said(talk, "Can Rob"))).contains("owner open: Rob Ashby or Rob Keane");
+            assertThat(open.reason(said(talk, "Morning"))).isEmpty();
         }
 
         @Test
@@ -233,46 +244,6 @@ class WhoAndWhenTest {
     }
 
     @Nested
-    class InOneBreath {
-        private List<String> deeds(String sentence) {
-            Talk talk = talk(List.of(MIRA, TOM, ANA), "Mira Voss: " + sentence, "Tom Reyes: Yes.", "Mira Voss: Good.");
-            return DeedList.of(talk.sentences().getFirst()).stream()
-                    .map(d -> d.words() + " = " + d.due().date())
-                    .toList();
-        }
-
-        @Test
-        void two_deeds_with_two_days_are_two() {
-            assertThat(deeds("Tom, the analysis Wednesday and the build next Thursday."))
-                    .containsExactly("the analysis Wednesday = 2026-03-04", "the build next Thursday = 2026-03-12");
-        }
-
-        @ParameterizedTest
-        @CsvSource(
-                delimiter = '|',
-                value = {
-                    "Tom, I'm off Thursday and Friday.",
-                    "Tom, the analysis Wednesday.",
-                    "The analysis is due Wednesday and the build next Thursday.",
-                    "Tom, the analysis Wednesday, Ana, the build next Thursday.",
-                    "Tom, is the analysis Wednesday and the build Thursday?"
-                })
-        void anything_else_is_one(String sentence) {
-            assertThat(deeds(sentence)).isEmpty();
-        }
-
-        @Test
-        void promises_for_different_days_are_different_promises() {
-            assertThat(Skerry.lines(
-                            Kind.ACTION,
-                            "Ana Prokop: I'll book the crane tomorrow. And I'll email the crews by Friday.",
-                            "Mira Voss: Thank you."))
-                    .extracting(Line::due)
-                    .containsExactly(LocalDate.of(2026, 3, 4), LocalDate.of(2026, 3, 6));
-        }
-    }
-
-    @Nested
     class Strangers {
         @Test
         void who_speaks_and_is_on_no_roster_is_known_by_that_name() {
@@ -309,40 +280,6 @@ class WhoAndWhenTest {
             Talk talk = talk(List.of(MIRA), label + ": Hello.", "Mira Voss: Hello.", label + ": Bye.");
 
             assertThat(talk.speaker(0)).isNull();
-        }
-    }
-
-    @Nested
-    class RuledOut {
-        private boolean isRuledOut(Kind kind, String... lines) {
-            List<String> all = new ArrayList<>(List.of(lines));
-            all.add("Ana Prokop: Next.");
-            Talk talk = talk(List.of(MIRA, TOM, ANA), all.toArray(String[]::new));
-            return SpeaksAgainst.it(kind, talk.sentences().getFirst(), talk);
-        }
-
-        @Test
-        void a_request_that_is_refused() {
-            assertThat(isRuledOut(
-                            Kind.ACTION,
-                            "Mira Voss: Tom, would you read through the spec?",
-                            "Tom Reyes: Honestly, no."))
-                    .isTrue();
-            assertThat(isRuledOut(
-                            Kind.ACTION,
-                            "Mira Voss: Tom, would you read through the spec?",
-                            "Tom Reyes: No, well, go on, I'll read it tonight."))
-                    .isFalse();
-        }
-
-        @Test
-        void a_habit_and_what_was_settled_long_ago() {
-            assertThat(isRuledOut(Kind.ACTION, "Tom Reyes: I send them in every Friday.", "Mira Voss: Good."))
-                    .isTrue();
-            assertThat(isRuledOut(Kind.ACTION, "Tom Reyes: I'll send them every Friday.", "Mira Voss: Good."))
-                    .isFalse();
-            assertThat(isRuledOut(Kind.DECISION, "Tom Reyes: In January they decided no.", "Mira Voss: Right."))
-                    .isTrue();
         }
     }
 }
