@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.core.exchange.MeetingJson;
@@ -175,23 +176,25 @@ final class MinutesCommand implements Callable<Integer> {
         }
     }
 
-    private MeetingFacts meetingIn(Path file, Path talk) throws IOException {
-        try {
-            byte[] bytes = bytesOf(file);
-            String extension = extension(file);
-            if (extension.equals("ics") || extension.equals("eml")) {
-                return InvitationFile.read(bytes, ZoneId.systemDefault(), dayOf(talk))
-                        .facts();
-            }
-            return MeetingJson.read(new String(bytes, StandardCharsets.UTF_8));
-        } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
+    private static MeetingFacts meetingIn(Path file, Path talk) throws IOException {
+        String extension = extension(file);
+        if (extension.equals("ics") || extension.equals("eml")) {
+            LocalDate day = dayOf(talk);
+            return understood(file, bytes -> InvitationFile.read(bytes, ZoneId.systemDefault(), day))
+                    .facts();
         }
+        return understood(file, bytes -> MeetingJson.read(new String(bytes, StandardCharsets.UTF_8)));
     }
 
     private static Shorthand shorthandIn(Path file) throws IOException {
+        return understood(file, bytes -> ShorthandJson.read(new String(bytes, StandardCharsets.UTF_8)));
+    }
+
+    /** What a file says; where it cannot be understood, the reason names the file. */
+    private static <T> T understood(Path file, Function<byte[], T> reader) throws IOException {
+        byte[] bytes = bytesOf(file);
         try {
-            return ShorthandJson.read(new String(bytesOf(file), StandardCharsets.UTF_8));
+            return reader.apply(bytes);
         } catch (IllegalArgumentException e) {
             throw new IllegalArgumentException(file + ": " + e.getMessage(), e);
         }
@@ -202,12 +205,7 @@ final class MinutesCommand implements Callable<Integer> {
         if (roster == null) {
             return known;
         }
-        List<Person> people;
-        try {
-            people = new ArrayList<>(RosterFile.read(bytesOf(roster)));
-        } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(roster + ": " + e.getMessage(), e);
-        }
+        List<Person> people = new ArrayList<>(understood(roster, RosterFile::read));
         known.roster().stream()
                 .filter(p -> people.stream().noneMatch(q -> q.name().equals(p.name())))
                 .forEach(people::add);

@@ -22,7 +22,6 @@ final class Arrivals {
     private static final int EXCUSED_WITHIN = 3;
     private static final int BEFORE_ANYBODY_IS_LATE = 3;
     private static final double PART_IN_WHICH_PEOPLE_ARE_WELCOMED = 0.1;
-    private static final int SENTENCES_AT_LEAST = 12;
 
     private final Talk talk;
     private final Map<Person, Integer> firstWords = new LinkedHashMap<>();
@@ -63,9 +62,7 @@ final class Arrivals {
     /** Who is called welcome at the beginning. */
     Set<Person> welcomed() {
         Set<Person> welcomed = new LinkedHashSet<>();
-        int size = talk.sentences().size();
-        int last = Math.max(SENTENCES_AT_LEAST, (int) (size * PART_IN_WHICH_PEOPLE_ARE_WELCOMED));
-        for (Sentence s : talk.sentences().subList(0, Math.min(last, size))) {
+        for (Sentence s : talk.opening(PART_IN_WHICH_PEOPLE_ARE_WELCOMED)) {
             if (WELCOME.matcher(s.plain()).find()) {
                 s.mentions().stream()
                         .filter(m -> Calls.isCall(s.text(), m) && !m.person().equals(s.speaker()))

@@ -31,7 +31,6 @@ final class AttendanceReader {
     private static final Pattern LATE =
             Pattern.compile("\\b(?:late|later|at \\d|came|joins?|joined|minutes)\\b", Pattern.CASE_INSENSITIVE);
     private static final double PART_IN_WHICH_APOLOGIES_ARE_READ = 0.15;
-    private static final int SENTENCES_AT_LEAST = 12;
 
     private final Talk talk;
 
@@ -151,9 +150,7 @@ final class AttendanceReader {
 
     private Set<Person> apologised() {
         Set<Person> people = new LinkedHashSet<>();
-        int last = Math.max(SENTENCES_AT_LEAST, (int) (talk.sentences().size() * PART_IN_WHICH_APOLOGIES_ARE_READ));
-        for (Sentence s :
-                talk.sentences().subList(0, Math.min(last, talk.sentences().size()))) {
+        for (Sentence s : talk.opening(PART_IN_WHICH_APOLOGIES_ARE_READ)) {
             if (APOLOGY.matches(s.plain()) && !PRESENT_LIST.matcher(s.text()).find()) {
                 s.mentions().stream()
                         .filter(m -> !LATE.matcher(s.text()

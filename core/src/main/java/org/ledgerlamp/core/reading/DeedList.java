@@ -5,11 +5,11 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.ledgerlamp.core.language.Words;
-import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.time.SpokenDate;
 
 /** Several things one person is told to do in one breath, each with its day: "Jonas, the analysis Wednesday and the build next Thursday." */
 final class DeedList {
+    private static final Pattern CALLED = Pattern.compile("\\s*[,:]\\s*");
     private static final Pattern AND_THEN =
             Pattern.compile("\\s*(?:,|;|&|\\+)?\\s*(?:and|then|&|\\+)\\s+|\\s*[,;]\\s+", Pattern.CASE_INSENSITIVE);
 
@@ -27,14 +27,12 @@ final class DeedList {
     /** The deeds in order where {@code s} names one person and then at least two of them; otherwise none. */
     static List<Deed> of(Sentence s) {
         List<SpokenDate> dates = s.dates();
-        if (dates.size() < 2 || s.mentions().isEmpty() || s.isQuestion()) {
+        if (dates.size() < 2 || s.mentions().size() != 1 || s.isQuestion()) {
             return List.of();
         }
-        Mention called = s.mentions().getFirst();
-        Matcher comma = Pattern.compile("\\s*[,:]\\s*").matcher(s.text());
-        if (!comma.find(called.end())
-                || comma.start() != called.end()
-                || s.mentions().size() > 1) {
+        Matcher comma = CALLED.matcher(s.text())
+                .region(s.mentions().getFirst().end(), s.text().length());
+        if (!comma.lookingAt()) {
             return List.of();
         }
         List<Deed> deeds = new ArrayList<>();
@@ -50,10 +48,6 @@ final class DeedList {
                     .substring(from, last ? s.text().length() : dates.get(i).end());
             String matter = s.text().substring(from, Math.max(from, dates.get(i).start()));
             if (Words.content(matter).isEmpty()) {
-                return List.of();
-            }
-            int head = from;
-            if (s.mentions().stream().anyMatch(m -> m != called && m.start() == head)) {
                 return List.of();
             }
             deeds.add(new Deed(words.replaceAll("[.!]+$", ""), from, dates.get(i)));

@@ -241,6 +241,9 @@ final class DueDates {
      * before what is added about somebody else.
      */
     private static SpokenDate in(Sentence s, Set<String> matter) {
+        if (s.dates().isEmpty()) {
+            return null;
+        }
         List<DeedList.Deed> deeds = DeedList.of(s);
         if (!deeds.isEmpty() && !matter.isEmpty()) {
             return deeds.stream()

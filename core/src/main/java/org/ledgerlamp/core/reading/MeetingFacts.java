@@ -83,6 +83,15 @@ public record MeetingFacts(
 
     /** The same meeting with other people to be meant. */
     public MeetingFacts withRoster(List<Person> people) {
+        return with(people, mattersArising);
+    }
+
+    /** The same meeting with what earlier ones left open. */
+    public MeetingFacts with(List<Carried> open) {
+        return with(roster, open);
+    }
+
+    private MeetingFacts with(List<Person> people, List<Carried> open) {
         return new MeetingFacts(
                 title,
                 date,
@@ -93,24 +102,6 @@ public record MeetingFacts(
                 location,
                 series,
                 people,
-                invited,
-                agenda,
-                nextMeeting,
-                mattersArising);
-    }
-
-    /** The same meeting with what earlier ones left open. */
-    public MeetingFacts with(List<Carried> open) {
-        return new MeetingFacts(
-                title,
-                date,
-                start,
-                timezone,
-                plannedMinutes,
-                kind,
-                location,
-                series,
-                roster,
                 invited,
                 agenda,
                 nextMeeting,

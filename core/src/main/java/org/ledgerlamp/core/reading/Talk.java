@@ -19,6 +19,8 @@ import org.ledgerlamp.core.time.SpokenDates;
 
 /** A source laid out in sentences, each with its speaker, ready for the finders. */
 final class Talk {
+    private static final int OPENING_AT_LEAST = 12;
+
     private final Source source;
     private final MeetingFacts meeting;
     private final List<Sentence> sentences = new ArrayList<>();
@@ -81,6 +83,12 @@ final class Talk {
 
     List<Sentence> sentences() {
         return sentences;
+    }
+
+    /** The first {@code share} of the sentences, 0 to 1, and at least {@value #OPENING_AT_LEAST} where there are as many. */
+    List<Sentence> opening(double share) {
+        int last = Math.max(OPENING_AT_LEAST, (int) (sentences.size() * share));
+        return sentences.subList(0, Math.min(last, sentences.size()));
     }
 
     int utterances() {

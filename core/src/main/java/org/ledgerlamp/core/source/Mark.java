@@ -29,12 +29,17 @@ public enum Mark {
     /** The mark that {@code text} begins with; the sign must be followed by a space and words. */
     public static Optional<Mark> at(String text) {
         for (Mark mark : values()) {
-            if (text.length() > mark.sign.length() + 1
-                    && text.regionMatches(true, 0, mark.sign, 0, mark.sign.length())
-                    && text.charAt(mark.sign.length()) == ' ') {
+            if (begins(text, mark.sign)) {
                 return Optional.of(mark);
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether {@code text} begins with a sign that a blank and words follow; case does not tell signs apart. */
+    static boolean begins(String text, String sign) {
+        return text.length() > sign.length() + 1
+                && text.regionMatches(true, 0, sign, 0, sign.length())
+                && text.charAt(sign.length()) == ' ';
     }
 }

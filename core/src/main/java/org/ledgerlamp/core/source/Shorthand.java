@@ -1,6 +1,5 @@
 package org.ledgerlamp.core.source;
 
-import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -42,8 +41,8 @@ public record Shorthand(Map<String, Mark> marks, Map<String, String> abbreviatio
                 throw new IllegalArgumentException("\"" + brief + "\" stands for nothing");
             }
         });
-        marks = Map.copyOf(new LinkedHashMap<>(marks));
-        abbreviations = Map.copyOf(new LinkedHashMap<>(abbreviations));
+        marks = Map.copyOf(marks);
+        abbreviations = Map.copyOf(abbreviations);
     }
 
     private static void checkSign(String sign) {
@@ -72,16 +71,10 @@ public record Shorthand(Map<String, Mark> marks, Map<String, String> abbreviatio
     /** The mark that {@code text} begins with: one's own before everybody's, the longest sign first. */
     public Optional<Found> markAt(String text) {
         return marks.entrySet().stream()
-                .filter(own -> startsWith(text, own.getKey()))
+                .filter(own -> Mark.begins(text, own.getKey()))
                 .max(Map.Entry.comparingByKey((a, b) -> Integer.compare(a.length(), b.length())))
                 .map(own -> new Found(own.getValue(), own.getKey().length()))
                 .or(() -> Mark.at(text).map(m -> new Found(m, m.sign().length())));
-    }
-
-    private static boolean startsWith(String text, String sign) {
-        return text.length() > sign.length() + 1
-                && text.regionMatches(true, 0, sign, 0, sign.length())
-                && text.charAt(sign.length()) == ' ';
     }
 
     /** {@code text} with every short form written out; a capital at its beginning is kept. */
