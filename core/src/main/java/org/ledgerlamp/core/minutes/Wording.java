@@ -18,6 +18,10 @@ final class Wording {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ASKED_ROUND = Pattern.compile(
             "^(?:do (?:we|you)|does (?:anyone|anybody|somebody)) (?:happen to )?know\\s+", Pattern.CASE_INSENSITIVE);
+    /** Says before a colon what kind of line follows, which the section says already. */
+    private static final Pattern LABEL = Pattern.compile(
+            "^(?:(?:just|only) )?(?:(?:one|another|a|an|my|the|some|big|small|more|quick|other|main|only|last|little|bit of|piece of|open) )*(?:worry|concern|fear|risk|danger|question|(?:good |bad )?news|highlight|lowlight)\\s*(?:[:–—]|\\s-)\\s*(?=.)",
+            Pattern.CASE_INSENSITIVE);
 
     /** Fewer words that carry meaning do not tell what a line is about. */
     private static final int TELLING = 3;
@@ -42,7 +46,7 @@ final class Wording {
         return switch (finding.kind()) {
             case ACTION -> action(finding, said, about);
             case DECISION -> decision(finding, said, about);
-            default -> statement(finding, said, about);
+            default -> statement(finding, LABEL.matcher(said).replaceFirst(""), about);
         };
     }
 

@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,6 +52,28 @@ class DraftingTest {
             assertThat(line.text()).isNotBlank();
         }
         assertThat(draft.summary().evidence()).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "One worry: the spare contactor is late and the tower may fail. | The spare contactor",
+                "Just one more small concern - the spare contactor is late and the tower may fail. | The spare contactor",
+                "The danger is that the spare contactor fails. | The danger is"
+            })
+    void a_label_before_a_colon_is_left_to_the_section(String said, String begins) {
+        Draft draft = Skerry.draft(
+                "Mira Voss: Let's start with the tower.",
+                "Tom Reyes: It passed its test on Tuesday.",
+                "Tom Reyes: " + said,
+                "Mira Voss: We should watch that.",
+                "Ana Prokop: The cable is on the pier.");
+
+        assertThat(Stream.concat(draft.lines().stream(), draft.possible().stream()))
+                .filteredOn(line -> line.kind() == Kind.RISK)
+                .extracting(Line::text)
+                .anyMatch(text -> text.startsWith(begins));
     }
 
     @Test

@@ -230,6 +230,23 @@ class DocumentsTest {
             assertThat(said(source))
                     .containsExactly("Mira Voss: Good morning.", "Tom Reyes: The café € hums.", "Mira Voss: Oh.");
         }
+
+        @Test
+        void a_table_is_read_row_by_row() throws Exception {
+            Source source = read("{\\rtf1\\ansi\n"
+                    + row("Time", "Speaker", "Text")
+                    + row("0:00:05", "Mira Voss", "The cable C:\\\\cellar is in.\\par It holds.")
+                    + row("0:00:09", "Tom Reyes", "Caf\\'e9 closed.")
+                    + row("0:00:12", "Mira Voss", "Good.")
+                    + "\\pard End.\\par}");
+
+            assertThat(said(source))
+                    .startsWith("5 Mira Voss: The cable C:\\cellar is in. It holds.", "9 Tom Reyes: Café closed.");
+        }
+
+        private static String row(String... cells) {
+            return "\\trowd\\cellx1000\\cellx2000\\cellx9000 " + String.join("\\cell ", cells) + "\\cell \\row\n";
+        }
     }
 
     @Nested
