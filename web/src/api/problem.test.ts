@@ -21,6 +21,6 @@ describe('a problem', () => {
   it('knows an unreachable server from a refusing one', () => {
     expect(Problem.unreachable('cut').isUnreachable).toBe(true)
     expect(Problem.of(500, {}).isUnreachable).toBe(false)
-    expect(messageOf(new Error('odd'))).toBe('Error: odd')
+    expect(messageOf(new Error('odd'))).toBe('odd')
   })
 })

@@ -46,5 +46,5 @@ export class Problem extends Error {
 
 /** What to tell a person about anything that was thrown. */
 export function messageOf(thrown: unknown): string {
-  return thrown instanceof Problem ? thrown.detail : String(thrown)
+  return thrown instanceof Error ? thrown.message : String(thrown)
 }

@@ -28,12 +28,14 @@ function source(change: Partial<Source> = {}): Source {
   }
 }
 
-async function open(waiting: Source[], taken: TakenIn[] = []) {
+type Answer = () => { status?: number; body?: unknown }
+
+async function open(waiting: Source[], taken: TakenIn[] | Answer = []) {
   queryClient.clear()
   const server = testServer({
     'GET /api/tray': () => ({ body: waiting }),
-    'POST /api/tray': () => ({ body: taken }),
-    'POST /api/tray/text': () => ({ body: taken[0] }),
+    'POST /api/tray': typeof taken === 'function' ? taken : () => ({ body: taken }),
+    'POST /api/tray/text': () => ({ body: Array.isArray(taken) ? taken[0] : undefined }),
     'DELETE /api/sources/s1': () => ({}),
     'POST /api/sources/s1/restore': () => ({ body: source() }),
   })
@@ -77,11 +79,23 @@ describe('the in-tray', () => {
   it('keeps a broken one, several at once and a double in the list', async () => {
     const broken = { source: source({ state: 'BROKEN' }), sameAs: null }
     await drop((await open([], [broken])).page, 'broken.vtt')
-    const two = [broken, { source: source({ id: 's2' }), sameAs: null }]
-    await drop((await open([], two)).page, 'a.vtt', 'b.vtt')
+    await drop((await open([], [{ source: source(), sameAs: null }])).page, 'a.vtt', 'b.vtt')
     await drop((await open([], [{ source: source(), sameAs: 'old.vtt' }])).page, 'weekly.vtt')
     expect(push).not.toHaveBeenCalled()
     expect(says()).toContain('weekly.vtt holds the same bytes as old.vtt.')
+  })
+
+  it('takes in the other files where one is refused, and names that one', async () => {
+    let sent = 0
+    const { page } = await open([], () =>
+      ++sent === 1
+        ? { status: 413, body: { detail: 'A file may have 25 MB.' } }
+        : { body: [{ source: source(), sameAs: null }] },
+    )
+    await drop(page, 'huge.vtt', 'weekly.vtt')
+    expect(sent).toBe(2)
+    expect(says()).toContain('huge.vtt was not taken in. A file may have 25 MB.')
+    expect(push).not.toHaveBeenCalled()
   })
 
   it('takes pasted text in, and keeps it in its field where that fails', async () => {

@@ -9,7 +9,6 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useNotices } from '../shared/notices'
-import { count } from '../shared/words'
 import DropZone from './DropZone.vue'
 import PasteBox from './PasteBox.vue'
 import SourceCard from './SourceCard.vue'
@@ -21,41 +20,54 @@ const { data: sources, error, refetch } = useTray()
 const pasting = ref(false)
 const takingIn = ref('')
 
-async function takeIn(what: string, send: () => Promise<TakenIn[]>) {
+async function takeIn(what: string, send: () => Promise<TakenIn[]>): Promise<TakenIn[]> {
   takingIn.value = what
   try {
-    const taken = await send()
-    await outdate(keys.tray, keys.day)
-    report(taken)
-    return true
+    return await send()
   } catch (thrown) {
     say(messageOf(thrown), { failed: true })
-    return false
+    return []
   } finally {
     takingIn.value = ''
+    await outdate(keys.tray, keys.day)
   }
 }
 
-function takeFiles(files: File[]) {
+/** Each file goes alone, so that one that is refused keeps no other out. */
+async function takeFiles(files: File[]) {
+  const taken: TakenIn[] = []
+  for (const [i, file] of files.entries()) {
+    const which = files.length === 1 ? file.name : `${file.name}, ${i + 1} of ${files.length}`
+    taken.push(...(await takeIn(which, () => sendFile(file))))
+  }
+  report(taken, files.length)
+}
+
+async function sendFile(file: File) {
   const form = new FormData()
-  files.forEach((file) => form.append('files', file))
-  return takeIn(count(files.length, 'file'), () => sendForm<TakenIn[]>('/api/tray', form))
+  form.append('files', file)
+  try {
+    return await sendForm<TakenIn[]>('/api/tray', form)
+  } catch (thrown) {
+    throw new Error(`${file.name} was not taken in. ${messageOf(thrown)}`, { cause: thrown })
+  }
 }
 
 async function takeText(name: string, text: string) {
   const body = { name: name || null, text }
-  const done = await takeIn('the pasted text', async () => [
+  const taken = await takeIn('the pasted text', async () => [
     await answer(api.POST('/api/tray/text', { body })),
   ])
-  if (done) pasting.value = false
+  if (taken.length) pasting.value = false
+  report(taken, 1)
 }
 
 /** One source that can be read leads on to its meeting; of several, or a broken one, the list says enough. */
-function report(taken: TakenIn[]) {
+function report(taken: TakenIn[], sent: number) {
   taken
     .filter((t) => t.sameAs !== null)
     .forEach((t) => say(`${t.source.name} holds the same bytes as ${t.sameAs}.`))
-  const only = taken.length === 1 ? taken[0] : undefined
+  const only = sent === 1 ? taken[0] : undefined
   if (only?.source.state === 'READ' && only.sameAs === null) {
     void router.push(`/tray/${only.source.id}`)
   }

@@ -37,7 +37,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONTENT_TOO_LARGE, "A file may have 25 MB, all files at once 100 MB. Nothing was taken in.");
+                HttpStatus.CONTENT_TOO_LARGE, "A file may have 25 MB, all files of one request 100 MB.");
         problem.setTitle("Too large");
         return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
     }
