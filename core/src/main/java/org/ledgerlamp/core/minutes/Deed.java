@@ -11,7 +11,7 @@ import org.ledgerlamp.core.people.Person;
 /** Finds in what was said the verb of what is to be done, and cuts away what is no part of it. */
 final class Deed {
     private static final Pattern FIRST_PERSON = Pattern.compile(
-            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|I will|I shall|I['’]m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
+            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|(?<!(?:is|was|'s|be|been|feel|felt|fell|off) )ill|I will|I shall|I['’]?m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SECOND_PERSON = Pattern.compile(
             ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",

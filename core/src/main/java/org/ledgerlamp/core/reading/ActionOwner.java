@@ -16,6 +16,9 @@ final class ActionOwner {
 
     private static final Pattern OWN = Pattern.compile("(?<![\\p{L}'])(?:i(?:'(?:ll|m|ve|d))?|me|mine)(?![\\p{L}'])");
 
+    private static final Pattern OF_ANOTHER = Pattern.compile("(?<![\\p{L}'])(?:he|she|they)(?![\\p{L}])");
+    private static final int MOST_WORDS_BESIDE_A_DAY = 3;
+
     private final Talk talk;
 
     ActionOwner(Talk talk) {
@@ -35,7 +38,8 @@ final class ActionOwner {
         if (told && FIRST_PERSON_SUBJECT.matcher(s.plain()).find()) {
             return s.speaker();
         }
-        if (PROMISED_RESULT.matcher(s.plain()).find() && isOwnDoing(talk.before(s), s)) {
+        boolean result = PROMISED_RESULT.matcher(s.plain()).find() || onlyAddsADay(s);
+        if (result && isOwnDoing(talk.before(s), s)) {
             return s.speaker();
         }
         Person called = Calls.addressee(s);
@@ -57,6 +61,15 @@ final class ActionOwner {
             }
         }
         return called;
+    }
+
+    /** "End of the month you have it": a day and little else, said of what was told before. */
+    private static boolean onlyAddsADay(Sentence s) {
+        return !s.isQuestion()
+                && !s.dates().isEmpty()
+                && s.mentions().isEmpty()
+                && !OF_ANOTHER.matcher(s.plain()).find()
+                && s.content().size() <= MOST_WORDS_BESIDE_A_DAY;
     }
 
     /** Whether the sentence before, of the same turn, tells of the speaker's own doing. */

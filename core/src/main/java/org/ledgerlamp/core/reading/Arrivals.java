@@ -15,9 +15,12 @@ final class Arrivals {
             "(?:sorry|apologies)(?:,? (?:all|everyone|everybody|folks))?,? (?:(?:that )?i(?:'m| am|'m a bit| was)(?: a bit| so| running)? late|for being (?:a bit )?late|to be late|i got held up|i was held up|i was stuck|i got stuck|i couldn't get in)"
                     + "|(?:sorry|apologies).{0,20}(?:just (?:got|come) (?:here|in|out of)|late)(?![\\p{L}])|i'm late|what(?:'ve| have| did) i miss(?:ed)?");
     private static final Pattern SAID_OF = Pattern.compile(
-            "^(?:'s|'ll|,)?\\s*(?:is |was |will |going to |gonna )?(?:be |been )?(?:a bit |just |running )?(?:late(?![\\p{L}])|join(?:ing|ed|s)? (?:us )?(?:later|late|at|in|from|after)|(?:has |have )?just (?:joined|come in|walked in|arrived|got here)|came in (?:late|at)|arrived (?:late|at)|from \\d{1,2}[:.]\\d\\d|\\(late|here from|in at|joined)");
+            "^(?:'s|'ll|,)?\\s*(?:is |was |will |going to |gonna )?(?:be |been )?(?:a bit |just |running )?(?:late(?![\\p{L}])|join(?:ing|ed|s)? (?:us )?(?:later|late|at|in|from|after)|(?:has |have )?just (?:joined|come in|walked in|arrived|got here)|came in (?:late|at|about|around)|(?:came|phoned in|dialled in|rang in) (?:at |about |around )?\\d|arrive[sd](?! at)|arrived at \\d|turned up (?:late|at)|from \\d{1,2}[:.]\\d\\d|\\(late|here from|in at|joined)");
     private static final Pattern WELCOME = Pattern.compile(
             "(?<![\\p{L}])(?:hi|hello|hey|morning|good morning|afternoon|good afternoon|evening|good evening|welcome|thanks for coming)(?![\\p{L}])");
+
+    private static final Pattern GREETING_BEFORE =
+            Pattern.compile("(?<![\\p{L}])(?:hi|hello|hey|morning|afternoon|evening|welcome)[ ,]+$");
 
     private static final int EXCUSED_WITHIN = 3;
     private static final int BEFORE_ANYBODY_IS_LATE = 3;
@@ -65,10 +68,18 @@ final class Arrivals {
         for (Sentence s : talk.opening(PART_IN_WHICH_PEOPLE_ARE_WELCOMED)) {
             if (WELCOME.matcher(s.plain()).find()) {
                 s.mentions().stream()
-                        .filter(m -> Calls.isCall(s.text(), m) && !m.person().equals(s.speaker()))
+                        .filter(m -> Calls.isCall(s.text(), m) || isGreeted(s.text(), m))
+                        .filter(m -> !m.person().equals(s.speaker()))
                         .forEach(m -> welcomed.add(m.person()));
             }
         }
         return welcomed;
+    }
+
+    /** "morning terry", also where a transcription writes no commas. */
+    private static boolean isGreeted(String text, Mention m) {
+        return GREETING_BEFORE
+                .matcher(text.substring(0, m.start()).toLowerCase(Locale.ROOT))
+                .find();
     }
 }

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -30,6 +31,16 @@ final class AttendanceReader {
             "(?:apols?|apologies|absent|not here|missing|regrets)\\b[:;\\s-]*", Pattern.CASE_INSENSITIVE);
     private static final Pattern LATE =
             Pattern.compile("\\b(?:late|later|at \\d|came|joins?|joined|minutes)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARE_LIST = Pattern.compile("^(?:here|present)\\s", Pattern.CASE_INSENSITIVE);
+    /** Ends what was said of those who are absent, unlike the stop behind an initial. */
+    private static final Pattern FULL_STOP = Pattern.compile("(?<=\\p{L}{2}|\\))\\.\\s");
+
+    private static final int FEWEST_IN_A_BARE_LIST = 3;
+    private static final Pattern MINUTE_TAKER = Pattern.compile(
+            "(?<![\\p{L}])(?:min(?:ute)?s?[ -]?tak(?:er|ing)|(?:minutes|notes|minuted)(?: taken)? by|scribe|taking (?:the )?(?:minutes|notes))(?![\\p{L}])",
+            Pattern.CASE_INSENSITIVE);
+    private static final int REACH_OF_AN_APOLOGY = 40;
+    private static final int FIRST_LINES = 6;
     private static final double PART_IN_WHICH_APOLOGIES_ARE_READ = 0.15;
 
     private final Talk talk;
@@ -44,17 +55,18 @@ final class AttendanceReader {
         countSpeech(speech, known);
         Set<Person> present = new LinkedHashSet<>(known.values());
         Set<Person> apologies = new LinkedHashSet<>();
-        if (talk.source().isNotes()) {
-            listed(present, apologies);
-        }
+        boolean listsPeople = talk.source().isNotes() && listed(present, apologies);
         apologies.addAll(apologised());
         apologies.removeAll(present);
         Arrivals arrivals = new Arrivals(talk);
         arrivals.welcomed().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
-        if (speech.isEmpty() && present.isEmpty()) {
+        if (speech.isEmpty() && !listsPeople) {
             invited().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
         }
         Set<Person> late = arrivals.late();
+        if (talk.source().isNotes()) {
+            late.stream().filter(p -> !apologies.contains(p)).forEach(present::add);
+        }
         int all = speech.values().stream().mapToInt(s -> s.words).sum();
         List<Presence> attendance = new ArrayList<>();
         speech.forEach((name, spoken) -> {
@@ -131,28 +143,46 @@ final class AttendanceReader {
         return until == null || until.compareTo(u.start()) < 0 ? Duration.ZERO : until.minus(u.start());
     }
 
-    /** The line of notes that lists who is there, and who is not. */
-    private void listed(Set<Person> present, Set<Person> apologies) {
+    /**
+     * Reads the lines of notes that list who is there, who is not, and who takes the minutes.
+     *
+     * @return whether somebody is listed as present
+     */
+    private boolean listed(Set<Person> present, Set<Person> apologies) {
         Mentions mentions = new Mentions(talk.meeting().people());
+        boolean listed = false;
         for (Utterance line : talk.source().utterances()) {
-            Matcher list = PRESENT_LIST.matcher(line.text());
-            if (list.find()) {
+            List<Mention> named = mentions.in(line.text());
+            boolean list = PRESENT_LIST.matcher(line.text()).find()
+                    || named.size() >= FEWEST_IN_A_BARE_LIST
+                            && BARE_LIST.matcher(line.text()).find();
+            if (list) {
                 Matcher absent = ABSENT_IN_LIST.matcher(line.text());
                 int cut = absent.find() ? absent.start() : line.text().length();
-                for (Mention m : mentions.in(line.text())) {
-                    (m.start() < cut ? present : apologies).add(m.person());
-                }
+                Matcher stop = FULL_STOP.matcher(line.text());
+                int resumed = stop.find(Math.min(cut, line.text().length()))
+                        ? stop.end()
+                        : line.text().length();
+                named.stream().filter(m -> m.start() < cut).forEach(m -> present.add(m.person()));
+                named.stream()
+                        .filter(m -> m.start() > cut && m.start() < resumed)
+                        .forEach(m -> apologies.add(m.person()));
+                listed |= !named.isEmpty();
             } else if (ABSENT_IN_LIST.matcher(line.text()).lookingAt()) {
-                mentions.in(line.text()).forEach(m -> apologies.add(m.person()));
+                named.forEach(m -> apologies.add(m.person()));
+            } else if (line.n() < FIRST_LINES
+                    && MINUTE_TAKER.matcher(line.text()).find()) {
+                named.stream().limit(1).forEach(m -> present.add(m.person()));
             }
         }
+        return listed;
     }
 
     private Set<Person> apologised() {
         Set<Person> people = new LinkedHashSet<>();
         for (Sentence s : talk.opening(PART_IN_WHICH_APOLOGIES_ARE_READ)) {
             if (APOLOGY.matches(s.plain()) && !PRESENT_LIST.matcher(s.text()).find()) {
-                s.mentions().stream()
+                excused(s).stream()
                         .filter(m -> !LATE.matcher(s.text()
                                         .substring(m.end(), Math.min(s.text().length(), m.end() + 20)))
                                 .find())
@@ -162,5 +192,24 @@ final class AttendanceReader {
             }
         }
         return people;
+    }
+
+    /** Of many people named in one breath those of whom the apology is said; of few all. */
+    private static List<Mention> excused(Sentence s) {
+        List<Mention> named = s.mentions();
+        if (named.size() <= 2) {
+            return named;
+        }
+        List<Mention> excused = new ArrayList<>();
+        for (int i = 0; i < named.size(); i++) {
+            int end = named.get(i).end();
+            int next =
+                    i + 1 < named.size() ? named.get(i + 1).start() : s.text().length();
+            String after = s.text().substring(end, Math.min(next, end + REACH_OF_AN_APOLOGY));
+            if (APOLOGY.matches(after.toLowerCase(Locale.ROOT).replace('’', '\''))) {
+                excused.add(named.get(i));
+            }
+        }
+        return excused.isEmpty() ? named : excused;
     }
 }

@@ -91,6 +91,10 @@ final class DueDates {
         if (recapped != null) {
             return isVaguer(recapped, own) ? own : recapped;
         }
+        List<SpokenDate> behind = talk.source().isNotes() ? behindName(owner, carrier) : List.of();
+        if (!behind.isEmpty()) {
+            return behind.getFirst();
+        }
         List<SpokenDate> ownersDates =
                 carrier.dates().stream().filter(d -> isOf(owner, d, carrier)).toList();
         if (ownersDates.size() < carrier.dates().size() && (talk.source().isNotes() || !ownersDates.isEmpty())) {

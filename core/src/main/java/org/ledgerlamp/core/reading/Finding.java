@@ -100,6 +100,11 @@ public record Finding(
         return with(about, owner, due, Math.round(odds * 100) / 100.0, more, evidence);
     }
 
+    /** The same, with an owner, and with the one who turned out to say it. */
+    Finding ownedBy(Person other, Person saidBy) {
+        return new Finding(kind, said, about, saidBy, addressee, other, due, backing, certainty, reasons, evidence);
+    }
+
     /** One of several things said in one breath, with its own day. */
     Finding narrowed(String part, SpokenDate partDue, Evidence clause) {
         return new Finding(

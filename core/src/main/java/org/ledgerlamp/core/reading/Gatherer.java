@@ -48,6 +48,7 @@ final class Gatherer {
     private final ActionFinder actions;
     private final DueDates dueDates;
     private final OpenOwner openOwner;
+    private final OwnerByCall ownerByCall;
 
     /**
      * @param claims what the rules found
@@ -62,6 +63,7 @@ final class Gatherer {
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
         this.openOwner = new OpenOwner(talk);
+        this.ownerByCall = new OwnerByCall(talk);
         for (Finding claim : claims) {
             if (claim.certainty() >= NotesFinder.MARKED) {
                 marked.put(claim.utterance(), claim);
@@ -217,7 +219,7 @@ final class Gatherer {
 
     private Finding told(Group group, double[] odds) {
         int carrier = group.members.getFirst();
-        Finding finding = group.finding;
+        Finding finding = owned(group.finding, talk.sentences().get(carrier));
         Set<Evidence> evidence = new LinkedHashSet<>();
         List<Integer> telling = group.members.stream()
                 .filter(m -> odds[m] >= odds[carrier] * TELLING)
@@ -240,6 +242,13 @@ final class Gatherer {
                         reasons(finding, carrier),
                         evidence.stream().limit(MOST_EVIDENCE).toList())
                 .weighed(odds[carrier]);
+    }
+
+    private Finding owned(Finding finding, Sentence carrier) {
+        if (finding.kind() != Kind.ACTION || finding.owner() != null) {
+            return finding;
+        }
+        return ownerByCall.owned(finding, carrier);
     }
 
     private List<String> reasons(Finding finding, int carrier) {

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.time.SpokenDate;
 
 /**
  * Takes lists of deeds apart: "Ana, the brake today, and the drawings on Friday" are two actions. What repeats one of
@@ -79,6 +80,8 @@ final class Recap {
     private static Finding corrected(Finding action, Finding recap) {
         List<Evidence> evidence = new ArrayList<>(action.evidence());
         evidence.addAll(recap.evidence());
-        return action.with(action.about(), action.owner(), recap.due(), action.certainty(), action.reasons(), evidence);
+        boolean keeps = recap.due() == null || DueDates.isVaguer(recap.due(), action.due());
+        SpokenDate due = keeps ? action.due() : recap.due();
+        return action.with(action.about(), action.owner(), due, action.certainty(), action.reasons(), evidence);
     }
 }
