@@ -84,6 +84,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/pen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepPen"];
+        post: operations["askForPen"];
+        delete: operations["layDownPen"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/page": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_1"];
+        put: operations["write_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/margin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_2"];
+        put: operations["write_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lines/{id}": {
         parameters: {
             query?: never;
@@ -260,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/pen/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/{id}/minutes": {
         parameters: {
             query?: never;
@@ -270,6 +334,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["draft"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/matters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["pull"];
+        delete: operations["letGo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lines/{id}/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["act"];
         delete?: never;
         options?: never;
         head?: never;
@@ -389,6 +485,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/matters/elsewhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["elsewhere"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/series": {
         parameters: {
             query?: never;
@@ -485,6 +613,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/acts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -529,19 +673,6 @@ export interface components {
             known: string[];
             leftOut: string[];
         };
-        Carried: {
-            /** Format: int32 */
-            folio: number;
-            /** Format: int32 */
-            number: number;
-            /** @enum {string} */
-            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
-            text: string;
-            /** Format: uuid */
-            ownerId: string | null;
-            /** Format: date */
-            due: string | null;
-        };
         CurrentMember: {
             name: string;
             email: string;
@@ -553,6 +684,14 @@ export interface components {
             meetings: components["schemas"]["Entry"][];
             sources: components["schemas"]["WaitingSource"][];
             drafts: components["schemas"]["WaitingDraft"][];
+        };
+        Deed: {
+            /** @enum {string} */
+            kind: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "REOPENED";
+            /** Format: date */
+            due: string | null;
+            /** Format: uuid */
+            meetingId: string | null;
         };
         DraftingView: {
             /** Format: uuid */
@@ -607,6 +746,10 @@ export interface components {
             /** Format: date */
             nextMeeting: string | null;
             people: string[];
+            link: string | null;
+            description: string | null;
+            organiser: string | null;
+            template: string | null;
         };
         Figures: {
             /** Format: int32 */
@@ -650,12 +793,10 @@ export interface components {
             more: number;
             hits: components["schemas"]["Hit"][];
         };
-        Grounds: {
-            reasons: string[];
-            standing: string | null;
-            proposedBy: string | null;
-            assentedBy: string[];
-            objectedBy: string[];
+        Hand: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         Hit: {
             /** Format: int32 */
@@ -675,6 +816,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            role: string | null;
+            email: string | null;
         };
         LedgerView: {
             rows: components["schemas"]["Row"][];
@@ -694,13 +837,38 @@ export interface components {
         };
         LineView: {
             /** Format: uuid */
-            id: string;
-            /** Format: int32 */
-            version: number;
+            name: string;
+            /** Format: int64 */
+            stamp: number;
             /** Format: double */
             position: number;
             /** Format: int32 */
-            number: number | null;
+            indent: number;
+            text: string;
+            /** Format: int32 */
+            agendaItem: number | null;
+            /** Format: date-time */
+            typedAt: string;
+            beside: boolean;
+            removed: boolean;
+            by: components["schemas"]["Hand"];
+            understood: components["schemas"]["Understood"];
+        };
+        MarginFacts: {
+            text: string;
+        };
+        MarginView: {
+            /** Format: int32 */
+            version: number;
+            text: string;
+        };
+        Matter: {
+            /** Format: uuid */
+            lineId: string;
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number;
             /** @enum {string} */
             kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
             text: string;
@@ -708,17 +876,13 @@ export interface components {
             ownerId: string | null;
             /** Format: date */
             due: string | null;
-            dueWords: string | null;
-            /** Format: int32 */
-            topic: number;
-            section: string | null;
-            /** @enum {string} */
-            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
-            drafted: boolean;
-            /** Format: double */
-            certainty: number;
-            grounds: components["schemas"]["Grounds"];
-            evidence: components["schemas"]["Basis"][];
+            open: boolean;
+            /** @enum {string|null} */
+            last: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "REOPENED" | null;
+            /** Format: uuid */
+            actId: string | null;
+            here: boolean;
+            pulled: boolean;
         };
         MeetingView: {
             /** Format: uuid */
@@ -740,6 +904,10 @@ export interface components {
             /** Format: date */
             nextMeeting: string | null;
             people: components["schemas"]["Invited"][];
+            link: string | null;
+            description: string | null;
+            organiser: string | null;
+            template: string | null;
             hasMinutes: boolean;
             hasFolio: boolean;
         };
@@ -755,7 +923,7 @@ export interface components {
             sources: components["schemas"]["Sheet"][];
             attendance: components["schemas"]["Attendee"][];
             figures: components["schemas"]["Figures"];
-            mattersArising: components["schemas"]["Carried"][];
+            mattersArising: components["schemas"]["Matter"][];
             topics: components["schemas"]["TopicMark"][];
             lines: components["schemas"]["LineView"][];
             filing: components["schemas"]["Filing"] | null;
@@ -765,6 +933,10 @@ export interface components {
             /** Format: uuid */
             after: string | null;
             evidence: components["schemas"]["Basis"][];
+        };
+        PageView: {
+            lines: components["schemas"]["LineView"][];
+            pen: components["schemas"]["PenView"];
         };
         PassageView: {
             /** Format: int32 */
@@ -781,6 +953,10 @@ export interface components {
         PastedText: {
             name: string | null;
             text: string;
+        };
+        PenView: {
+            holder: components["schemas"]["Hand"] | null;
+            askedBy: components["schemas"]["Hand"] | null;
         };
         PersonCount: {
             /** Format: uuid */
@@ -816,6 +992,10 @@ export interface components {
         Problem: {
             place: string;
             message: string;
+        };
+        Pulled: {
+            /** Format: uuid */
+            lineId: string;
         };
         Row: {
             /** Format: int32 */
@@ -916,6 +1096,10 @@ export interface components {
             /** Format: uuid */
             meetingId: string | null;
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
         Suggestion: {
             /** Format: uuid */
             meetingId: string | null;
@@ -959,6 +1143,36 @@ export interface components {
             startMs: number | null;
             /** Format: int32 */
             agendaItem: number | null;
+        };
+        Typed: {
+            /** Format: uuid */
+            name: string;
+            /** Format: int64 */
+            stamp: number;
+            /** Format: double */
+            position: number;
+            /** Format: int32 */
+            indent: number;
+            text: string;
+            /** Format: int32 */
+            agendaItem: number | null;
+            /** Format: date-time */
+            typedAt: string;
+            removed: boolean;
+        };
+        TypedLines: {
+            lines: components["schemas"]["Typed"][];
+        };
+        Understood: {
+            /** @enum {string|null} */
+            mark: "ACTION" | "DECISION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "TASK" | "DONE" | null;
+            /** @enum {string|null} */
+            kind: "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | null;
+            owner: string | null;
+            /** Format: date */
+            due: string | null;
+            dueWords: string | null;
+            writtenOut: string | null;
         };
         WaitingDraft: {
             /** Format: uuid */
@@ -1168,6 +1382,170 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeetingView"];
+                };
+            };
+        };
+    };
+    keepPen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PenView"];
+                };
+            };
+        };
+    };
+    askForPen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PenView"];
+                };
+            };
+        };
+    };
+    layDownPen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PenView"];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageView"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedLines"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineView"][];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarginView"];
+                };
+            };
+        };
+    };
+    write_2: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarginFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarginView"];
                 };
             };
         };
@@ -1508,6 +1886,26 @@ export interface operations {
             };
         };
     };
+    seen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     draft: {
         parameters: {
             query?: never;
@@ -1530,6 +1928,100 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DraftingView"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"][];
+                };
+            };
+        };
+    };
+    pull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pulled"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    letGo: {
+        parameters: {
+            query: {
+                line: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    act: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Deed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"];
                 };
             };
         };
@@ -1704,6 +2196,52 @@ export interface operations {
             };
         };
     };
+    elsewhere: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"][];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
     series: {
         parameters: {
             query?: never;
@@ -1832,6 +2370,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DaySheet"];
                 };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -10,7 +10,10 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.ledgerlamp.server.access.SignedIn;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
@@ -108,6 +111,42 @@ public final class Desk {
                         """
                                 .formatted(title, title, ids))
                 .text("/id");
+    }
+
+    /** Types a line on a meeting's page; the answer's lines as they stand. */
+    public Answer type(String meetingId, String text) throws Exception {
+        return store("/api/meetings/{id}/page", typed(1, text), meetingId);
+    }
+
+    /** A new line of the page, as the browser sends it. */
+    static String typed(long stamp, String text) {
+        return typed(UUID.randomUUID(), stamp, text);
+    }
+
+    /** A line of the page by its name, as the browser sends it. */
+    static String typed(UUID name, long stamp, String text) {
+        return JSON.writeValueAsString(Map.of(
+                "lines",
+                List.of(Map.of(
+                        "name",
+                        name,
+                        "stamp",
+                        stamp,
+                        "position",
+                        1.0 * Math.abs(name.hashCode()),
+                        "indent",
+                        0,
+                        "text",
+                        text,
+                        "typedAt",
+                        "2026-03-03T09:31:00Z",
+                        "removed",
+                        false))));
+    }
+
+    /** Writes what needs no version. */
+    public Answer store(String path, String json, Object... variables) throws Exception {
+        return send(put(path, variables).contentType(MediaType.APPLICATION_JSON).content(json));
     }
 
     /** Drafts a meeting's minutes and waits for them; the answer is the minutes, or why there are none. */

@@ -25,4 +25,10 @@ class Desks {
                 access.createMember(access.createTeam("Team " + tag), "Mira Voss", tag + "@skerry.example", PASSWORD);
         return new Desk(http, who);
     }
+
+    /** Another member of the same team. */
+    Desk colleagueOf(Desk desk, String name) {
+        return new Desk(
+                http, access.createMember(desk.who().teamId(), name, UUID.randomUUID() + "@skerry.example", PASSWORD));
+    }
 }

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -44,6 +45,8 @@ class RoutesTest extends ServerTest {
         String source = desk.drop("secret.txt", "Mira: We agreed on the " + SECRET + ". I'll tune the " + SECRET + ".")
                 .text("/0/source/id");
         desk.place(source, meeting);
+        desk.write("/api/meetings/{id}/margin", 0, "{\"text\":\"" + SECRET + "\"}", meeting);
+        desk.type(meeting, SECRET + " on the page");
         Desk.Answer begun = desk.create("/api/meetings/{id}/minutes", "{}", meeting);
         Desk.Answer minutes = desk.drafted(begun);
         ids.put("draftings", begun.text("/id"));
@@ -52,6 +55,7 @@ class RoutesTest extends ServerTest {
         ids.put("sources", source);
         ids.put("minutes", minutes.text("/id"));
         ids.put("lines", minutes.text("/lines/0/id"));
+        ids.put("acts", UUID.randomUUID().toString());
         ids.put("attendance", minutes.text("/attendance/0/id"));
     }
 
@@ -72,7 +76,9 @@ class RoutesTest extends ServerTest {
     /** The path with the first team's own ids in it. */
     private String aimed(Route route) {
         String kind = route.path().split("/")[2];
-        return route.path().replace("{id}", ids.getOrDefault(kind, "none")).replace("{number}", "1");
+        boolean letsGo = route.toString().equals("DELETE /api/meetings/{id}/matters");
+        return route.path().replace("{id}", ids.getOrDefault(kind, "none")).replace("{number}", "1")
+                + (letsGo ? "?line=" + ids.get("lines") : "");
     }
 
     @Test
@@ -120,6 +126,10 @@ class RoutesTest extends ServerTest {
             case "/api/sources/{id}/meeting" -> "{\"meetingId\":\"" + ids.get("meetings") + "\"}";
             case "/api/minutes/{id}/lines" -> "{\"facts\":" + line + ",\"after\":null,\"evidence\":[]}";
             case "/api/lines/{id}" -> line;
+            case "/api/meetings/{id}/margin" -> "{\"text\":\"intruded\"}";
+            case "/api/meetings/{id}/page" -> Desk.typed(1, "intruded");
+            case "/api/meetings/{id}/matters" -> "{\"lineId\":\"" + ids.get("lines") + "\"}";
+            case "/api/lines/{id}/acts" -> "{\"kind\":\"DONE\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";
             default -> "{}";
@@ -132,6 +142,9 @@ class RoutesTest extends ServerTest {
                 "/api/people",
                 "/api/tray",
                 "/api/meetings/" + ids.get("meetings"),
+                "/api/meetings/" + ids.get("meetings") + "/margin",
+                "/api/meetings/" + ids.get("meetings") + "/page",
+                "/api/meetings/" + ids.get("meetings") + "/matters",
                 "/api/sources/" + ids.get("sources"),
                 "/api/minutes/" + ids.get("minutes"))) {
             all.append(desk.read(path).body());

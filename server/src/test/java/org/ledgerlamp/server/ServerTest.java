@@ -53,4 +53,9 @@ public abstract class ServerTest {
     protected Desk otherTeam() {
         return desks.newTeam();
     }
+
+    /** A second member of the team at {@link #desk}. */
+    protected Desk colleague(String name) {
+        return desks.colleagueOf(desk, name);
+    }
 }

@@ -106,7 +106,11 @@ public class DemoLoader implements ApplicationRunner {
                                 scene.series(),
                                 scene.agenda(),
                                 null,
-                                scene.people().stream().map(people::get).toList()))
+                                scene.people().stream().map(people::get).toList(),
+                                scene.link(),
+                                scene.description(),
+                                null,
+                                null))
                 .id();
         for (String file : scene.sources()) {
             tray.place(lead.teamId(), bringIn(file, day, lead).id(), meeting);

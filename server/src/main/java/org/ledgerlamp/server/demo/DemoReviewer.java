@@ -8,12 +8,16 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.acts.ActKind;
+import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.demo.DemoScript.Correction;
 import org.ledgerlamp.server.minutes.Basis;
 import org.ledgerlamp.server.minutes.LineFacts;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.LineState;
+import org.ledgerlamp.server.minutes.Matter;
+import org.ledgerlamp.server.minutes.MatterService;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
@@ -25,11 +29,15 @@ import org.springframework.stereotype.Component;
 /** Does what the lead of the demo did: corrects a draft line by line, adds what is missing, files it. */
 @Component
 class DemoReviewer {
+    private static final int EVERY_SO_MANY_STAY_OPEN = 4;
+
     private final MinutesService minutes;
+    private final MatterService matters;
     private final TrayService tray;
 
-    DemoReviewer(MinutesService minutes, TrayService tray) {
+    DemoReviewer(MinutesService minutes, MatterService matters, TrayService tray) {
         this.minutes = minutes;
+        this.matters = matters;
         this.tray = tray;
     }
 
@@ -64,6 +72,19 @@ class DemoReviewer {
             set(lead, line, new LineFacts(line.kind(), line.text(), line.ownerId(), line.due(), state));
         }
         minutes.file(lead, draftId);
+        goThroughMatters(lead, draft);
+    }
+
+    /** In every meeting of a series most of what was open is done by then. */
+    private void goThroughMatters(SignedIn lead, Minutes filed) {
+        List<Matter> open = matters.of(filed.meeting());
+        for (int i = 0; i < open.size(); i++) {
+            ActKind kind = i % EVERY_SO_MANY_STAY_OPEN == 1 ? ActKind.CARRIED : ActKind.DONE;
+            matters.act(
+                    lead,
+                    open.get(i).lineId(),
+                    new ActService.Deed(kind, null, filed.meeting().id()));
+        }
     }
 
     private static LineFacts facts(LineKind kind, Correction correction, LocalDate meeting, Map<String, UUID> people) {

@@ -47,7 +47,9 @@ record DemoScript(
             List<String> agenda,
             List<String> sources,
             Outcome outcome,
-            @Nullable Map<LineKind, List<Correction>> review) {}
+            @Nullable Map<LineKind, List<Correction>> review,
+            @Nullable String link,
+            @Nullable String description) {}
 
     /** A day seen from the day of loading: a weekday some weeks ago, or some days ago. */
     record Day(@Nullable Integer weeksAgo, @Nullable DayOfWeek weekday, @Nullable Integer daysAgo) {

@@ -53,6 +53,14 @@ public class Meeting extends Versioned {
     @Column(name = "next_meeting")
     private LocalDate nextMeeting;
 
+    private String link;
+
+    @Column(columnDefinition = "longtext")
+    private String description;
+
+    private String organiser;
+    private String template;
+
     @ManyToMany
     @JoinTable(
             name = "meeting_person",
@@ -80,6 +88,10 @@ public class Meeting extends Versioned {
                 : facts.series().strip();
         agenda = facts.agenda().stream().map(String::strip).toList();
         nextMeeting = facts.nextMeeting();
+        link = facts.link();
+        description = facts.description();
+        organiser = facts.organiser();
+        template = facts.template();
         invited.clear();
         invited.addAll(people);
     }
@@ -142,6 +154,26 @@ public class Meeting extends Versioned {
 
     public LocalDate nextMeeting() {
         return nextMeeting;
+    }
+
+    /** Address of the call, or null. */
+    public String link() {
+        return link;
+    }
+
+    /** The invitation's text, or null. */
+    public String description() {
+        return description;
+    }
+
+    /** Who invited, as the invitation names them, or null. */
+    public String organiser() {
+        return organiser;
+    }
+
+    /** Name of the template chosen for its minutes, or null for the one that fits its kind. */
+    public String template() {
+        return template;
     }
 
     public Set<RosterPerson> invited() {

@@ -42,7 +42,11 @@ public class MeetingService {
             @Nullable @Size(max = 160) String series,
             @NotNull @Size(max = 100) List<@NotBlank @Size(max = 300) String> agenda,
             @Nullable LocalDate nextMeeting,
-            @NotNull @Size(max = 200) List<UUID> people) {}
+            @NotNull @Size(max = 200) List<UUID> people,
+            @Nullable @Size(max = 1000) String link,
+            @Nullable @Size(max = 20_000) String description,
+            @Nullable @Size(max = 300) String organiser,
+            @Nullable @Size(max = 80) String template) {}
 
     /** The team's meetings from one day to another, both included, newest first. */
     @Transactional(readOnly = true)

@@ -22,13 +22,17 @@ public record MeetingView(
         List<String> agenda,
         @Nullable LocalDate nextMeeting,
         List<Invited> people,
+        @Nullable String link,
+        @Nullable String description,
+        @Nullable String organiser,
+        @Nullable String template,
         boolean hasMinutes,
         boolean hasFolio) {
 
     /** Somebody invited. */
-    public record Invited(UUID id, String name) {
+    public record Invited(UUID id, String name, @Nullable String role, @Nullable String email) {
         static Invited of(RosterPerson p) {
-            return new Invited(p.id(), p.name());
+            return new Invited(p.id(), p.name(), p.role(), p.email());
         }
     }
 
@@ -47,6 +51,10 @@ public record MeetingView(
                 m.agenda(),
                 m.nextMeeting(),
                 m.invited().stream().map(Invited::of).toList(),
+                m.link(),
+                m.description(),
+                m.organiser(),
+                m.template(),
                 m.hasMinutes(),
                 m.hasFolio());
     }

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.page.PageService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -28,6 +29,7 @@ public class DraftingDesk {
     private static final int MOST_REMEMBERED = 500;
 
     private final DraftingService drafting;
+    private final PageService pages;
     private final ExecutorService worker = new ThreadPoolExecutor(
             1,
             1,
@@ -42,8 +44,9 @@ public class DraftingDesk {
         }
     };
 
-    DraftingDesk(DraftingService drafting) {
+    DraftingDesk(DraftingService drafting, PageService pages) {
         this.drafting = drafting;
+        this.pages = pages;
     }
 
     @PreDestroy
@@ -57,6 +60,7 @@ public class DraftingDesk {
      * @throws Refusal where there is nothing to draft from, the minutes are filed, or too much is waiting already
      */
     Drafting begin(UUID teamId, UUID meetingId, @Nullable String template, @Nullable Detail detail) {
+        pages.handIn(teamId, meetingId);
         DraftingOrder order = drafting.order(teamId, meetingId, template, detail);
         Drafting begun = new Drafting(UUID.randomUUID(), teamId);
         remember(begun);
@@ -99,6 +103,7 @@ public class DraftingDesk {
      * @return the draft's id
      */
     public UUID draftNow(UUID teamId, UUID meetingId) {
+        pages.handIn(teamId, meetingId);
         DraftingOrder order = drafting.order(teamId, meetingId, null, null);
         return drafting.keep(order, order.drafted(Progress.UNWATCHED));
     }

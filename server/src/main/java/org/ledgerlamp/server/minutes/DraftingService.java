@@ -74,7 +74,7 @@ public class DraftingService {
         }
         Template form = begun(meeting)
                 .map(kept -> templateName == null ? kept.template() : template(templateName))
-                .orElseGet(() -> templateName == null ? Template.forKind(meeting.kind()) : template(templateName));
+                .orElseGet(() -> templateName == null ? fitting(meeting) : template(templateName));
         List<RosterPerson> everybody = roster.everybody(teamId);
         return new DraftingOrder(
                 teamId,
@@ -84,6 +84,13 @@ public class DraftingService {
                 detail == null ? form : form.with(detail),
                 everybody,
                 shorthand.of(teamId));
+    }
+
+    /** The template chosen for a meeting, or else the one that fits its kind. */
+    private static Template fitting(Meeting meeting) {
+        return meeting.template() == null
+                ? Template.forKind(meeting.kind())
+                : Template.named(meeting.template()).orElseGet(() -> Template.forKind(meeting.kind()));
     }
 
     /** The draft that was begun of a meeting, if any. */

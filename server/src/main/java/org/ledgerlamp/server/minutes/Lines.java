@@ -1,9 +1,11 @@
 package org.ledgerlamp.server.minutes;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -24,4 +26,16 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
     @Query(
             "select l.minutesId as minutesId, l.state as state, count(l) as lines from MinutesLine l where l.minutesId in :minutes group by l.minutesId, l.state")
     List<Count> count(Collection<UUID> minutes);
+
+    /** What folios of a series before a day may have left open, in order. */
+    @Query(
+            "select l from MinutesLine l, Minutes m where l.minutesId = m.id and m.teamId = :teamId and m.folio is not null"
+                    + " and m.meeting.series = :series and m.meeting.date < :day and l.number is not null"
+                    + " and l.kind in (ACTION, QUESTION, DECISION) order by l.folio, l.number")
+    List<MinutesLine> ofSeriesBefore(UUID teamId, String series, LocalDate day);
+
+    /** The team's actions of record, latest folio first. */
+    @Query("select l from MinutesLine l where l.teamId = :teamId and l.number is not null and l.kind = ACTION"
+            + " order by l.folio desc, l.number")
+    List<MinutesLine> actionsOfRecord(UUID teamId, Limit most);
 }

@@ -37,12 +37,19 @@ import org.springframework.web.bind.annotation.RestController;
 class MinutesController {
     private final DraftingDesk drafting;
     private final MinutesService minutes;
+    private final MatterService matters;
     private final TrayService tray;
     private final AccessService access;
 
-    MinutesController(DraftingDesk drafting, MinutesService minutes, TrayService tray, AccessService access) {
+    MinutesController(
+            DraftingDesk drafting,
+            MinutesService minutes,
+            MatterService matters,
+            TrayService tray,
+            AccessService access) {
         this.drafting = drafting;
         this.minutes = minutes;
+        this.matters = matters;
         this.tray = tray;
         this.access = access;
     }
@@ -151,7 +158,7 @@ class MinutesController {
                         .toList(),
                 minutes.attendance(m).stream().map(Attendee::of).toList(),
                 m.figures(),
-                minutes.mattersArising(m).stream().map(MinutesView.Carried::of).toList(),
+                matters.of(m.meeting()),
                 m.topics(),
                 minutes.lines(m).stream()
                         .filter(l -> !m.isFiled() || l.state() != LineState.POSSIBLE)

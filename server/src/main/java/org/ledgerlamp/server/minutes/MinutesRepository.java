@@ -1,6 +1,5 @@
 package org.ledgerlamp.server.minutes;
 
-import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +22,4 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndMeetingIdIn(UUID teamId, Collection<UUID> meetings);
-
-    Optional<Minutes> findFirstByTeamIdAndMeetingSeriesAndMeetingDateBeforeAndFolioIsNotNullOrderByMeetingDateDesc(
-            UUID teamId, String series, LocalDate date);
 }

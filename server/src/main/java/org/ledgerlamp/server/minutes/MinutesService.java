@@ -2,7 +2,6 @@ package org.ledgerlamp.server.minutes;
 
 import java.time.Clock;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -173,23 +172,6 @@ public class MinutesService {
         Minutes draft = open(teamId, minutesId);
         Versions.require(ifMatch, draft.version(), () -> draft.template().name());
         return draft.meeting().id();
-    }
-
-    /** What the folio before in the same series left open: its actions and its questions. */
-    @Transactional(readOnly = true)
-    List<MinutesLine> mattersArising(Minutes of) {
-        String series = of.meeting().series();
-        if (series == null) {
-            return List.of();
-        }
-        return minutes.findFirstByTeamIdAndMeetingSeriesAndMeetingDateBeforeAndFolioIsNotNullOrderByMeetingDateDesc(
-                        of.teamId(), series, of.meeting().date())
-                .map(before -> lines(before).stream()
-                        .filter(l ->
-                                l.number() != null && (l.kind() == LineKind.ACTION || l.kind() == LineKind.QUESTION))
-                        .sorted(Comparator.comparing(MinutesLine::number))
-                        .toList())
-                .orElse(List.of());
     }
 
     /**

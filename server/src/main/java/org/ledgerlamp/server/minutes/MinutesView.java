@@ -1,7 +1,6 @@
 package org.ledgerlamp.server.minutes;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +21,7 @@ public record MinutesView(
         List<Sheet> sources,
         List<Attendee> attendance,
         Figures figures,
-        List<Carried> mattersArising,
+        List<Matter> mattersArising,
         List<TopicMark> topics,
         List<LineView> lines,
         @Nullable Filing filing) {
@@ -51,14 +50,6 @@ public record MinutesView(
             List<String> text) {
         static SectionView of(Section s) {
             return new SectionView(s.heading(), s.content(), s.grouping(), s.form(), s.required(), s.lines());
-        }
-    }
-
-    /** Business that the last meeting of the series left open, with the line it was filed as. */
-    public record Carried(
-            int folio, int number, LineKind kind, String text, @Nullable UUID ownerId, @Nullable LocalDate due) {
-        static Carried of(MinutesLine l) {
-            return new Carried(l.folio(), l.number(), l.kind(), l.text(), l.ownerId(), l.due());
         }
     }
 

@@ -87,6 +87,9 @@ public class SourceFile extends Versioned {
     @Column(name = "discarded_at")
     private Instant discardedAt;
 
+    @Column(name = "from_page")
+    private boolean fromPage;
+
     protected SourceFile() {}
 
     SourceFile(UUID teamId, UUID receivedBy, String name, byte[] bytes, Instant now) {
@@ -129,6 +132,15 @@ public class SourceFile extends Versioned {
 
     void readBy(Shorthand shorthand) {
         readBy = shorthand;
+    }
+
+    /** Says that it was typed on the meeting's own page. */
+    void cameFromPage() {
+        fromPage = true;
+    }
+
+    boolean isFromPage() {
+        return fromPage;
     }
 
     void discard(Instant now) {

@@ -64,13 +64,33 @@ public class TrayService {
      */
     @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
     public SourceFile takeIn(SignedIn who, String name, byte[] bytes) {
-        UUID id = transaction.execute(t -> keep(who, name, bytes));
+        UUID id = transaction.execute(t -> keep(who.teamId(), who.memberId(), name, bytes));
         return transaction.execute(t -> read(who.teamId(), id, bytes));
     }
 
-    private UUID keep(SignedIn who, String name, byte[] bytes) {
-        SourceFile file =
-                files.save(new SourceFile(who.teamId(), who.memberId(), presentable(name), bytes, clock.instant()));
+    /**
+     * Takes in what was typed on a meeting's page; it takes the place of what was handed in from there before. The same
+     * words again change nothing.
+     */
+    public void takePage(UUID teamId, UUID authorId, UUID meetingId, String name, byte[] bytes) {
+        List<SourceFile> before = of(teamId, List.of(meetingId)).stream()
+                .filter(SourceFile::isFromPage)
+                .toList();
+        if (before.stream().anyMatch(f -> f.sha256().equals(Digests.sha256(bytes)))) {
+            return;
+        }
+        before.forEach(f -> f.discard(clock.instant()));
+        UUID id = keep(teamId, authorId, name, bytes);
+        SourceFile file = one(teamId, id);
+        file.cameFromPage();
+        read(teamId, id, bytes);
+        if (file.state() == SourceFile.State.READ) {
+            file.place(meetingId);
+        }
+    }
+
+    private UUID keep(UUID teamId, UUID memberId, String name, byte[] bytes) {
+        SourceFile file = files.save(new SourceFile(teamId, memberId, presentable(name), bytes, clock.instant()));
         originals.save(new SourceOriginal(file.id(), bytes));
         return file.id();
     }
@@ -79,7 +99,9 @@ public class TrayService {
         SourceFile file = one(teamId, id);
         try {
             file.readBy(shorthand.of(teamId));
-            Source source = deskFor(file).read(bytes);
+            Source source = file.isFromPage()
+                    ? deskFor(file).readNotes(bytes)
+                    : deskFor(file).read(bytes);
             Set<String> people = new LinkedHashSet<>(source.speakers());
             people.addAll(source.facts().participants());
             file.read(source, List.copyOf(people));

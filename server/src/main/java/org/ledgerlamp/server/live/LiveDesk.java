@@ -1,0 +1,70 @@
+package org.ledgerlamp.server.live;
+
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Keeps the streams of those who look at a meeting, and tells them what changed. */
+@Component
+public class LiveDesk {
+    /** So often a sign of life is sent: a browser that hears nothing for longer knows that the line is dead. */
+    private static final int SECONDS_BETWEEN_SIGNS = 10;
+
+    private final Map<UUID, Set<SseEmitter>> streams = new ConcurrentHashMap<>();
+    private final ScheduledExecutorService heart = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("live").factory());
+
+    LiveDesk() {
+        heart.scheduleAtFixedRate(this::beat, SECONDS_BETWEEN_SIGNS, SECONDS_BETWEEN_SIGNS, TimeUnit.SECONDS);
+    }
+
+    @PreDestroy
+    void close() {
+        heart.shutdownNow();
+        streams.values().forEach(all -> all.forEach(SseEmitter::complete));
+    }
+
+    /** A stream of what changes about a meeting, open until the browser leaves. Whoever may see the meeting may hear. */
+    public SseEmitter listen(UUID meetingId) {
+        SseEmitter stream = new SseEmitter(0L);
+        Set<SseEmitter> all = streams.computeIfAbsent(meetingId, m -> ConcurrentHashMap.newKeySet());
+        all.add(stream);
+        stream.onCompletion(() -> all.remove(stream));
+        stream.onError(e -> all.remove(stream));
+        send(stream, SseEmitter.event().name("open").data("{}"));
+        return stream;
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void tell(Changed changed) {
+        for (SseEmitter stream : streams.getOrDefault(changed.meetingId(), Set.of())) {
+            send(stream, SseEmitter.event().name(changed.what()).data(changed.told()));
+        }
+    }
+
+    private void beat() {
+        streams.values()
+                .forEach(all -> all.forEach(
+                        s -> send(s, SseEmitter.event().name("alive").data("{}"))));
+        streams.values().removeIf(Set::isEmpty);
+    }
+
+    /** A stream that takes nothing more is one whose browser left. */
+    private static void send(SseEmitter stream, SseEmitter.SseEventBuilder event) {
+        try {
+            stream.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            stream.completeWithError(gone);
+        }
+    }
+}

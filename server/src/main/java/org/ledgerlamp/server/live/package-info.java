@@ -1,0 +1,2 @@
+/** Tells browsers at once what others changed: server-sent events, a stream for every meeting one looks at. */
+package org.ledgerlamp.server.live;
