@@ -22,6 +22,16 @@ export const router = createRouter({
       meta: { tab: 'day', title: 'Day sheet' },
     },
     {
+      path: '/meeting/:id',
+      component: () => import('./meeting/MeetingPage.vue'),
+      meta: { tab: 'day', title: 'Meeting' },
+    },
+    {
+      path: '/meeting/:id/notes',
+      component: () => import('./capture/CapturePage.vue'),
+      meta: { tab: 'day', title: 'Notes' },
+    },
+    {
       path: '/tray',
       component: () => import('./tray/TrayPage.vue'),
       meta: { tab: 'tray', title: 'In-tray' },

@@ -22,6 +22,7 @@ export const keys = {
   minutes: 'minutes',
   folio: 'folio',
   shorthand: 'shorthand',
+  matters: 'matters',
 }
 
 /** Says that these lists are to be fetched anew. */

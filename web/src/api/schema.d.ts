@@ -517,6 +517,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["before"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/series": {
         parameters: {
             query?: never;
@@ -674,6 +690,8 @@ export interface components {
             leftOut: string[];
         };
         CurrentMember: {
+            /** Format: uuid */
+            id: string;
             name: string;
             email: string;
             team: string;
@@ -793,6 +811,13 @@ export interface components {
             more: number;
             hits: components["schemas"]["Hit"][];
         };
+        Grounds: {
+            reasons: string[];
+            standing: string | null;
+            proposedBy: string | null;
+            assentedBy: string[];
+            objectedBy: string[];
+        };
         Hand: {
             /** Format: uuid */
             id: string;
@@ -837,22 +862,31 @@ export interface components {
         };
         LineView: {
             /** Format: uuid */
-            name: string;
-            /** Format: int64 */
-            stamp: number;
+            id: string;
+            /** Format: int32 */
+            version: number;
             /** Format: double */
             position: number;
             /** Format: int32 */
-            indent: number;
+            number: number | null;
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
             text: string;
+            /** Format: uuid */
+            ownerId: string | null;
+            /** Format: date */
+            due: string | null;
+            dueWords: string | null;
             /** Format: int32 */
-            agendaItem: number | null;
-            /** Format: date-time */
-            typedAt: string;
-            beside: boolean;
-            removed: boolean;
-            by: components["schemas"]["Hand"];
-            understood: components["schemas"]["Understood"];
+            topic: number;
+            section: string | null;
+            /** @enum {string} */
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
+            drafted: boolean;
+            /** Format: double */
+            certainty: number;
+            grounds: components["schemas"]["Grounds"];
+            evidence: components["schemas"]["Basis"][];
         };
         MarginFacts: {
             text: string;
@@ -908,6 +942,8 @@ export interface components {
             description: string | null;
             organiser: string | null;
             template: string | null;
+            offeredAgenda: string[];
+            fittingTemplate: string;
             hasMinutes: boolean;
             hasFolio: boolean;
         };
@@ -934,8 +970,27 @@ export interface components {
             after: string | null;
             evidence: components["schemas"]["Basis"][];
         };
+        PageLineView: {
+            /** Format: uuid */
+            name: string;
+            /** Format: int64 */
+            stamp: number;
+            /** Format: double */
+            position: number;
+            /** Format: int32 */
+            indent: number;
+            text: string;
+            /** Format: int32 */
+            agendaItem: number | null;
+            /** Format: date-time */
+            typedAt: string;
+            beside: boolean;
+            removed: boolean;
+            by: components["schemas"]["Hand"];
+            understood: components["schemas"]["Understood"];
+        };
         PageView: {
-            lines: components["schemas"]["LineView"][];
+            lines: components["schemas"]["PageLineView"][];
             pen: components["schemas"]["PenView"];
         };
         PassageView: {
@@ -1495,7 +1550,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LineView"][];
+                    "application/json": components["schemas"]["PageLineView"][];
                 };
             };
         };
@@ -2238,6 +2293,28 @@ export interface operations {
                 };
                 content: {
                     "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    before: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeetingView"];
                 };
             };
         };

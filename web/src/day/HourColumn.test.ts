@@ -32,7 +32,7 @@ describe('the meetings of a day', () => {
   })
 
   it.each([
-    [{}, undefined, ''],
+    [{}, '/meeting/m', ''],
     [{ minutesId: 'x', pencil: 1 }, '/minutes/x', 'draft: 1 line in pencil'],
     [{ minutesId: 'x', ink: 9 }, '/minutes/x', 'all in ink, ready to file'],
     [{ minutesId: 'x', folio: 27 }, '/folio/27', 'filed as folio 27'],

@@ -19,9 +19,10 @@ let ticking: ReturnType<typeof setInterval>
 onMounted(() => (ticking = setInterval(() => (now.value = new Date()), 30_000)))
 onBeforeUnmount(() => clearInterval(ticking))
 
-function addressOf(entry: DayEntry): string | undefined {
+/** What there is to do about a meeting: read its folio, review its draft, or prepare it. */
+function addressOf(entry: DayEntry): string {
   if (entry.folio !== null) return folioAddress(entry.folio)
-  return entry.minutesId ? `/minutes/${entry.minutesId}` : undefined
+  return entry.minutesId ? `/minutes/${entry.minutesId}` : `/meeting/${entry.meetingId}`
 }
 
 function standing(entry: DayEntry): string {
@@ -43,10 +44,7 @@ function facts(entry: DayEntry): string {
     <p v-if="!entries.length" class="none">No meeting on this day.</p>
     <ul v-if="column.unplaced.length" class="unplaced">
       <li v-for="entry in column.unplaced" :key="entry.meetingId" class="small">
-        <RouterLink v-if="addressOf(entry)" :to="addressOf(entry) ?? ''">
-          {{ entry.title }}
-        </RouterLink>
-        <template v-else>{{ entry.title }}</template>
+        <RouterLink :to="addressOf(entry)">{{ entry.title }}</RouterLink>
         · no hour known · {{ standing(entry) || listed(entry.people, 4) }}
       </li>
     </ul>
@@ -82,10 +80,7 @@ function facts(entry: DayEntry): string {
         >
           <div>
             <h2>
-              <RouterLink v-if="addressOf(place.entry)" :to="addressOf(place.entry) ?? ''">
-                {{ place.entry.title }}
-              </RouterLink>
-              <template v-else>{{ place.entry.title }}</template>
+              <RouterLink :to="addressOf(place.entry)">{{ place.entry.title }}</RouterLink>
             </h2>
             <p class="small">{{ facts(place.entry) }}</p>
           </div>

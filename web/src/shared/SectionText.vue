@@ -50,7 +50,10 @@ function owned(ownerId: string | null, text: string): string {
         {{ cited(matter.folio, matter.number) }}
       </RouterLink>
       <p>
-        <span v-if="section.form === 'CHECK_BOXES'" class="box" aria-hidden="true">☐</span>
+        <span v-if="section.form === 'CHECK_BOXES'" class="box" aria-hidden="true">{{
+          matter.open ? '☐' : '☑'
+        }}</span>
+        <span class="unseen">{{ matter.open ? 'open: ' : 'closed: ' }}</span>
         {{ matter.text }}
       </p>
       <span class="aside figures">{{

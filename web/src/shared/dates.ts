@@ -86,3 +86,12 @@ export function arrival(instant: string): string {
   const time = `${String(date.getHours()).padStart(2, '0')}:${String(date.getMinutes()).padStart(2, '0')}`
   return isoDay(date) === today() ? time : `${shortDay(isoDay(date))}, ${time}`
 }
+
+/** An instant as the clock of a zone shows it: `10:42`. */
+export function clockIn(instant: string, zone: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: zone,
+  }).format(new Date(instant))
+}

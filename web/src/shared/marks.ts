@@ -9,3 +9,15 @@ export const SIGNS: Record<string, string> = {
   TASK: '☐',
   DONE: '☑',
 }
+
+/** What a mark makes of its line, in a word for the margin. */
+export const MARK_WORDS: Record<string, string> = {
+  ACTION: 'action',
+  DECISION: 'decision',
+  QUESTION: 'question',
+  RISK: 'risk',
+  HIGHLIGHT: 'good',
+  LOWLIGHT: 'bad',
+  TASK: 'action',
+  DONE: 'done',
+}

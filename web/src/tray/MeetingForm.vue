@@ -11,6 +11,10 @@ const props = defineProps<{
   templates: Template[]
   /** Whether the meeting has a draft already that the source joins. */
   joins?: boolean
+  /** What its button says. */
+  act?: string
+  /** Whether everything about the meeting is asked for, also its call and its invitation. */
+  whole?: boolean
   busy: string
   refused: string
 }>()
@@ -18,7 +22,7 @@ const emit = defineEmits<{ submit: [facts: MeetingFacts, template: string | null
 
 const form = reactive({ ...props.initial })
 const agenda = ref(agendaText(props.initial.agenda))
-const template = ref<string | null>(null)
+const template = ref(props.initial.template)
 const zones = computed(() => (ZONES.includes(form.zone) ? ZONES : [form.zone, ...ZONES]))
 
 const date = computed({
@@ -38,6 +42,10 @@ function submit() {
       kind: orNull(form.kind),
       series: orNull(form.series),
       location: orNull(form.location),
+      link: orNull(form.link),
+      description: orNull(form.description),
+      organiser: orNull(form.organiser),
+      template: template.value,
       agenda: agendaItems(agenda.value),
     },
     template.value,
@@ -118,10 +126,24 @@ function submit() {
       <label class="label" for="next-date">Next one of the series</label>
       <DayField v-model="form.nextMeeting" class="field" input-id="next-date" />
     </div>
+    <template v-if="whole">
+      <label>
+        <span class="label">Address of the call</span>
+        <input v-model="form.link" class="field" type="url" maxlength="1000" />
+      </label>
+      <label>
+        <span class="label">Called by</span>
+        <input v-model="form.organiser" class="field" maxlength="300" />
+      </label>
+      <label class="wide">
+        <span class="label">The invitation’s text</span>
+        <textarea v-model="form.description" class="field" rows="5" maxlength="20000" />
+      </label>
+    </template>
     <div class="wide foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
       <span v-else-if="busy" class="small" role="status">{{ busy }}</span>
-      <button class="btn go" :disabled="busy !== ''">Draft the minutes</button>
+      <button class="btn go" :disabled="busy !== ''">{{ act ?? 'Draft the minutes' }}</button>
     </div>
   </form>
 </template>

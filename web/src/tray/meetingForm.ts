@@ -15,6 +15,10 @@ export function suggested(s: Suggestion): MeetingFacts {
     agenda: [],
     nextMeeting: null,
     people: s.people,
+    link: null,
+    description: null,
+    organiser: null,
+    template: null,
   }
 }
 
@@ -31,6 +35,10 @@ export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
     series: m.series,
     agenda: m.agenda,
     nextMeeting: m.nextMeeting,
+    link: m.link,
+    description: m.description,
+    organiser: m.organiser,
+    template: m.template,
     people: [...new Set([...m.people.map((p) => p.id), ...alsoThere])],
   }
 }

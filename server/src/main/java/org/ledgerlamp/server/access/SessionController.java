@@ -5,6 +5,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.Refusal;
 import org.springframework.http.HttpStatus;
@@ -28,7 +29,7 @@ class SessionController {
     /** The state of the browser's session: without a member nobody is signed in. */
     record Session(@Nullable CurrentMember member, boolean setupNeeded) {}
 
-    record CurrentMember(String name, String email, String team) {}
+    record CurrentMember(UUID id, String name, String email, String team) {}
 
     record FirstMember(
             @NotBlank @Size(max = 120) String team,
@@ -42,7 +43,8 @@ class SessionController {
         if (who == null) {
             return new Session(null, access.isEmpty());
         }
-        return new Session(new CurrentMember(who.name(), who.email(), access.teamName(who.teamId())), false);
+        return new Session(
+                new CurrentMember(who.memberId(), who.name(), who.email(), access.teamName(who.teamId())), false);
     }
 
     /** Creates the team and its first member, once. */

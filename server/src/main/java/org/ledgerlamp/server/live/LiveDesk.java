@@ -41,7 +41,7 @@ public class LiveDesk {
         all.add(stream);
         stream.onCompletion(() -> all.remove(stream));
         stream.onError(e -> all.remove(stream));
-        send(stream, SseEmitter.event().name("open").data("{}"));
+        send(stream, SseEmitter.event().name("hello").data("{}"));
         return stream;
     }
 

@@ -55,6 +55,14 @@ class MeetingController {
         return tagged(meetings.one(who.teamId(), id));
     }
 
+    /** The occurrence of the series before this one; nothing where there is none. */
+    @GetMapping("/{id}/before")
+    ResponseEntity<MeetingView> before(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        return meetings.before(meetings.one(who.teamId(), id))
+                .map(MeetingController::tagged)
+                .orElseGet(() -> ResponseEntity.noContent().build());
+    }
+
     @PostMapping
     ResponseEntity<MeetingView> create(
             @AuthenticationPrincipal SignedIn who, @Valid @RequestBody MeetingService.Facts facts) {

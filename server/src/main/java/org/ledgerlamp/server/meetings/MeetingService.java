@@ -10,6 +10,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.Refusal;
@@ -70,6 +71,15 @@ public class MeetingService {
     @Transactional(readOnly = true)
     public Meeting one(UUID teamId, UUID id) {
         return meetings.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("meeting"));
+    }
+
+    /** The occurrence of the same series before a meeting, if any. */
+    @Transactional(readOnly = true)
+    public Optional<Meeting> before(Meeting meeting) {
+        return meeting.series() == null
+                ? Optional.empty()
+                : meetings.findFirstByTeamIdAndSeriesAndDateBeforeOrderByDateDesc(
+                        meeting.teamId(), meeting.series(), meeting.date());
     }
 
     /** Creates a meeting. */

@@ -5,9 +5,16 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.exchange.Agenda;
+import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.roster.RosterPerson;
 
-/** A meeting as the browser gets it. */
+/**
+ * A meeting as the browser gets it.
+ *
+ * @param offeredAgenda the agenda found in the invitation's text
+ * @param fittingTemplate name of the template that fits its kind, where none is chosen
+ */
 public record MeetingView(
         UUID id,
         int version,
@@ -26,6 +33,8 @@ public record MeetingView(
         @Nullable String description,
         @Nullable String organiser,
         @Nullable String template,
+        List<String> offeredAgenda,
+        String fittingTemplate,
         boolean hasMinutes,
         boolean hasFolio) {
 
@@ -55,6 +64,8 @@ public record MeetingView(
                 m.description(),
                 m.organiser(),
                 m.template(),
+                Agenda.in(m.description()),
+                Template.forKind(m.kind()).name(),
                 m.hasMinutes(),
                 m.hasFolio());
     }

@@ -22,4 +22,7 @@ interface Meetings extends JpaRepository<Meeting, UUID> {
             "select m from Meeting m where m.teamId = :teamId and m.series is not null and m.date <= :before"
                     + " and m.date = (select max(o.date) from Meeting o where o.teamId = m.teamId and o.series = m.series and o.date <= :before)")
     List<Meeting> latestOfEachSeries(UUID teamId, LocalDate before);
+
+    Optional<Meeting> findFirstByTeamIdAndSeriesAndDateBeforeOrderByDateDesc(
+            UUID teamId, String series, LocalDate date);
 }

@@ -42,7 +42,7 @@ class PageController {
     }
 
     @PutMapping("/api/meetings/{id}/page")
-    List<PageView.LineView> write(
+    List<PageView.PageLineView> write(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody TypedLines typed) {
         return pages.write(who, id, typed.lines());
     }

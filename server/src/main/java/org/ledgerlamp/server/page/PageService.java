@@ -24,7 +24,7 @@ import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.page.PageView.Hand;
-import org.ledgerlamp.server.page.PageView.LineView;
+import org.ledgerlamp.server.page.PageView.PageLineView;
 import org.ledgerlamp.server.page.PageView.PenView;
 import org.ledgerlamp.server.page.PageView.Understood;
 import org.ledgerlamp.server.roster.RosterPerson;
@@ -100,7 +100,7 @@ public class PageService {
     }
 
     /** Keeps lines as typed; the answer is how they stand now. */
-    List<LineView> write(SignedIn who, UUID meetingId, List<Typed> typed) {
+    List<PageLineView> write(SignedIn who, UUID meetingId, List<Typed> typed) {
         Meeting meeting = openFor(who, meetingId);
         Pen pen = pen(meeting);
         UUID holder = pen.holder(clock.instant());
@@ -123,7 +123,7 @@ public class PageService {
         }
         lines.saveAllAndFlush(kept);
         Eyes eyes = eyes(meeting);
-        List<LineView> views = kept.stream().map(eyes::see).toList();
+        List<PageLineView> views = kept.stream().map(eyes::see).toList();
         events.publishEvent(new Changed(meetingId, "lines", views));
         return views;
     }
@@ -295,10 +295,10 @@ public class PageService {
 
     /** Reads lines as the team's marks, abbreviations and roster say. */
     private record Eyes(MeetingFacts facts, Shorthand marks, Map<UUID, String> names) {
-        LineView see(PageLine line) {
+        PageLineView see(PageLine line) {
             NotedLine read = NotedLine.read(line.text(), facts, marks);
             boolean abbreviated = !marks.writtenOut(line.text()).equals(line.text());
-            return new LineView(
+            return new PageLineView(
                     line.name(),
                     line.stamp(),
                     line.position(),

@@ -14,7 +14,7 @@ import org.ledgerlamp.core.source.Mark;
  *
  * @param lines its lines, those below the rule last
  */
-record PageView(List<LineView> lines, PenView pen) {
+record PageView(List<PageLineView> lines, PenView pen) {
     /** A member by name. */
     record Hand(UUID id, String name) {}
 
@@ -45,7 +45,7 @@ record PageView(List<LineView> lines, PenView pen) {
     }
 
     /** A line as it stands on the server. */
-    record LineView(
+    record PageLineView(
             UUID name,
             long stamp,
             double position,
