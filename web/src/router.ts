@@ -22,6 +22,11 @@ export const router = createRouter({
       meta: { tab: 'day', title: 'Day sheet' },
     },
     {
+      path: '/meeting/new',
+      component: () => import('./meeting/NewMeetingPage.vue'),
+      meta: { tab: 'day', title: 'A new meeting' },
+    },
+    {
       path: '/meeting/:id',
       component: () => import('./meeting/MeetingPage.vue'),
       meta: { tab: 'day', title: 'Meeting' },

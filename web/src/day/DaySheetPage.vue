@@ -28,12 +28,14 @@ function addressOf(day: string) {
 useKeyHelp('Day sheet', [
   { keys: '← →', does: 'the day before, the day after' },
   { keys: 'T', does: 'today' },
+  { keys: 'N', does: 'a new meeting' },
 ])
 usePageKeys((event) => {
   if (isTyping(event) || isModified(event)) return
   if (event.key === 'ArrowLeft') void router.push(addressOf(addDays(date.value, -1)))
   else if (event.key === 'ArrowRight') void router.push(addressOf(addDays(date.value, 1)))
   else if (event.key.toLowerCase() === 't') void router.push('/')
+  else if (event.key.toLowerCase() === 'n') void router.push(`/meeting/new?date=${date.value}`)
 })
 </script>
 
@@ -63,6 +65,7 @@ usePageKeys((event) => {
           </RouterLink>
         </nav>
       </div>
+      <RouterLink class="btn quiet new" :to="`/meeting/new?date=${date}`">New meeting</RouterLink>
       <HourColumn v-if="data" :entries="data.meetings" :is-today="date === today()" />
     </section>
     <WaitingList v-if="data" :sheet="data" />
@@ -135,6 +138,10 @@ usePageKeys((event) => {
 .of-week.on {
   background: var(--ink);
   color: var(--paper);
+}
+
+.new {
+  margin: 6px 0 -8px 46px;
 }
 
 @media (max-width: 1000px) {

@@ -23,7 +23,21 @@ export const primeVueOptions = {
     },
     autocomplete: {
       root: { class: 'picker' },
-      inputMultiple: { class: 'field picker-chips' },
+      // A list of options with a field among them is none: a group of what is chosen, and the field to choose more.
+      inputMultiple: {
+        class: 'field picker-chips',
+        role: 'group',
+        'aria-label': 'Chosen',
+        'aria-orientation': undefined,
+        'aria-activedescendant': undefined,
+      },
+      chipItem: {
+        role: 'presentation',
+        'aria-selected': undefined,
+        'aria-setsize': undefined,
+        'aria-posinset': undefined,
+      },
+      inputChip: { role: 'presentation' },
       pcInputText: { root: { class: 'field' } },
       input: { class: 'picker-input' },
       pcChip: { root: { class: 'chip' }, removeIcon: { class: 'chip-remove' } },

@@ -22,6 +22,27 @@ export function suggested(s: Suggestion): MeetingFacts {
   }
 }
 
+/** What the form starts with where nothing is known but the day. */
+export function emptyMeeting(date: string): MeetingFacts {
+  return {
+    title: '',
+    date,
+    start: null,
+    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    plannedMinutes: null,
+    kind: null,
+    location: null,
+    series: null,
+    agenda: [],
+    nextMeeting: null,
+    people: [],
+    link: null,
+    description: null,
+    organiser: null,
+    template: null,
+  }
+}
+
 /** What the form starts with, from a meeting that exists and the people its source knows of. */
 export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
   return {

@@ -17,6 +17,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -26,6 +27,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ScreensTest extends BrowserTest {
     private static final List<String> SCREENS = List.of(
             "/", "/tray", "/ledger", "/folio/1", "/folio/1/source?line=5", "/lamp?q=mobile+unit", "/people", "/marks");
+
+    /** The screens, with those of a meeting of today that is still to be held. */
+    private static List<String> screens(Desk desk) {
+        desk.page.navigate("/");
+        String meeting = desk.page
+                .locator(".entry a", new Page.LocatorOptions().setHasText("Steering group"))
+                .getAttribute("href");
+        return Stream.concat(SCREENS.stream(), Stream.of(meeting, meeting + "/notes", "/meeting/new"))
+                .toList();
+    }
 
     private static void shown(Desk desk, String address) {
         desk.page.navigate(address);
@@ -46,7 +57,7 @@ class ScreensTest extends BrowserTest {
             names = {"LIGHT", "DARK"})
     void a_screen_reader_and_a_weak_eye_find_nothing_amiss(ColorScheme scheme) {
         Desk mira = desk(address(), Desk.WIDTH, scheme).signIn(MIRA, MIRAS_PASSWORD);
-        for (String address : SCREENS) {
+        for (String address : screens(mira)) {
             shown(mira, address);
             assertThat(violations(mira)).as(address).isEmpty();
         }
@@ -78,7 +89,7 @@ class ScreensTest extends BrowserTest {
     @ValueSource(ints = {360, 768, 1280})
     void no_screen_is_wider_than_the_window(int width) {
         Desk mira = desk(address(), width, ColorScheme.LIGHT).signIn(MIRA, MIRAS_PASSWORD);
-        for (String address : SCREENS) {
+        for (String address : screens(mira)) {
             shown(mira, address);
             int over = (int)
                     mira.page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");

@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.common;
 
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Turns every error into problem details that say what happened and what was kept. */
 @RestControllerAdvice
@@ -50,7 +52,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler(Exception.class)
+    @Nullable
     ResponseEntity<ProblemDetail> unforeseen(Exception e) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            return null; // nobody is there any more to be told
+        }
         LOG.error("A request failed", e);
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.INTERNAL_SERVER_ERROR,
