@@ -78,6 +78,11 @@ export const router = createRouter({
       meta: { title: 'Marks and abbreviations' },
     },
     {
+      path: '/calendars',
+      component: () => import('./calendars/CalendarsPage.vue'),
+      meta: { title: 'Calendars' },
+    },
+    {
       path: '/:rest(.*)*',
       component: () => import('./frame/NoSuchPlace.vue'),
       meta: { title: 'Not found' },

@@ -3,6 +3,8 @@ import { computed, type MaybeRefOrGetter, toValue } from 'vue'
 import { answer, api } from './client'
 import { Problem } from './problem'
 
+const WHILE_ASKING_MS = 700
+
 export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
@@ -23,6 +25,7 @@ export const keys = {
   folio: 'folio',
   shorthand: 'shorthand',
   matters: 'matters',
+  connections: 'connections',
 }
 
 /** Says that these lists are to be fetched anew. */
@@ -32,6 +35,15 @@ export function outdate(...names: string[]): Promise<void[]> {
 
 export function useTray() {
   return useQuery({ queryKey: [keys.tray], queryFn: () => answer(api.GET('/api/tray')) })
+}
+
+/** The calendars of whoever is signed in. */
+export function useConnections() {
+  return useQuery({
+    queryKey: [keys.connections],
+    queryFn: () => answer(api.GET('/api/connections')),
+    refetchInterval: (query) => (query.state.data?.some((c) => c.asking) ? WHILE_ASKING_MS : false),
+  })
 }
 
 export function usePeople() {

@@ -372,6 +372,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/connections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/{id}/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/offered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["offered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates": {
         parameters: {
             query?: never;
@@ -629,6 +677,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/connections/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/acts/{id}": {
         parameters: {
             query?: never;
@@ -689,6 +753,29 @@ export interface components {
             known: string[];
             leftOut: string[];
         };
+        ConnectionFacts: {
+            /** @enum {string} */
+            kind: "FEED" | "CALDAV";
+            name: string;
+            address: string;
+            username: string | null;
+            secret: string | null;
+        };
+        ConnectionView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "FEED" | "CALDAV";
+            name: string;
+            address: string;
+            username: string | null;
+            asking: boolean;
+            /** Format: date-time */
+            triedAt: string | null;
+            /** Format: date-time */
+            reachedAt: string | null;
+            problem: string | null;
+        };
         CurrentMember: {
             /** Format: uuid */
             id: string;
@@ -747,6 +834,7 @@ export interface components {
             pencil: number;
             /** Format: int64 */
             ink: number;
+            calledOff: boolean;
         };
         Facts: {
             title: string;
@@ -768,6 +856,7 @@ export interface components {
             description: string | null;
             organiser: string | null;
             template: string | null;
+            guests: components["schemas"]["Guest"][] | null;
         };
         Figures: {
             /** Format: int32 */
@@ -817,6 +906,10 @@ export interface components {
             proposedBy: string | null;
             assentedBy: string[];
             objectedBy: string[];
+        };
+        Guest: {
+            name: string;
+            email: string | null;
         };
         Hand: {
             /** Format: uuid */
@@ -888,6 +981,11 @@ export interface components {
             grounds: components["schemas"]["Grounds"];
             evidence: components["schemas"]["Basis"][];
         };
+        LookedFor: {
+            address: string;
+            username: string | null;
+            secret: string | null;
+        };
         MarginFacts: {
             text: string;
         };
@@ -942,6 +1040,8 @@ export interface components {
             description: string | null;
             organiser: string | null;
             template: string | null;
+            guests: components["schemas"]["Guest"][];
+            calledOff: boolean;
             offeredAgenda: string[];
             fittingTemplate: string;
             hasMinutes: boolean;
@@ -969,6 +1069,10 @@ export interface components {
             /** Format: uuid */
             after: string | null;
             evidence: components["schemas"]["Basis"][];
+        };
+        OfferedCalendar: {
+            name: string;
+            address: string;
         };
         PageLineView: {
             /** Format: uuid */
@@ -2081,6 +2185,96 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ConnectionFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConnectionView"];
+                };
+            };
+        };
+    };
+    offered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookedFor"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OfferedCalendar"][];
+                };
+            };
+        };
+    };
     templates: {
         parameters: {
             query?: never;
@@ -2447,6 +2641,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["DaySheet"];
                 };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -10,7 +10,6 @@ import MattersList from '../meeting/MattersList.vue'
 import { clockTime, longDay } from '../shared/dates'
 import { drafted } from '../shared/drafting'
 import { useKeyHelp, usePageKeys } from '../shared/keys'
-import { useLive } from '../shared/useLive'
 import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
 import { nested, type PageLine } from './noteLines'
@@ -21,13 +20,8 @@ const props = defineProps<{ meeting: Meeting; me: NonNullable<Session['member']>
 
 const router = useRouter()
 const { data: people } = usePeople()
-const page = useNotePage(props.meeting.id, props.me)
+const page = useNotePage(props.meeting.id, props.me, () => void outdate(keys.matters, keys.day))
 const { lines, beside, pen, holdsPen, unsaved, trouble, closed, opened, savedAt } = page
-useLive(props.meeting.id, {
-  connected: () => void outdate(keys.matters),
-  matters: () => void outdate(keys.matters, keys.day),
-})
-
 const item = ref<number | null>(props.meeting.agenda.length ? 0 : null)
 const rows = ref<InstanceType<typeof NoteRow>[]>([])
 const busy = ref('')

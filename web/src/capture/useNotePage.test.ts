@@ -54,7 +54,7 @@ function open() {
   const wrapper = mount(
     defineComponent({
       setup() {
-        page = useNotePage('m', ME)
+        page = useNotePage('m', ME, () => undefined)
         return () => h('div')
       },
     }),

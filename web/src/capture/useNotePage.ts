@@ -28,7 +28,7 @@ interface Hand {
  * A meeting's page of notes. Every change is kept in the browser at once and on the server as soon as it can be reached;
  * `unsaved` names the lines that are in the browser alone.
  */
-export function useNotePage(meetingId: string, me: Hand) {
+export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => void) {
   const path = { params: { path: { id: meetingId } } }
   const outbox = new Outbox(localStorage, `ledger-lamp.page.${me.id}.${meetingId}`)
 
@@ -185,7 +185,11 @@ export function useNotePage(meetingId: string, me: Hand) {
   const keepPen = () => withPen(() => answer(api.PUT('/api/meetings/{id}/pen', path)))
 
   useLive(meetingId, {
-    connected: () => void load(),
+    connected: () => {
+      mattersChanged()
+      void load()
+    },
+    matters: mattersChanged,
     lines: (told) => (told as PageLine[]).forEach(take),
     pen: (told) => (pen.value = told as Pen),
   })

@@ -5,8 +5,10 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys } from '../api/queries'
 import { addDays, spokenDay, today, weekday, weekOf } from '../shared/dates'
+import DayField from '../shared/DayField.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
+import CalendarState from './CalendarState.vue'
 import HourColumn from './HourColumn.vue'
 import WaitingList from './WaitingList.vue'
 
@@ -24,6 +26,13 @@ const { data, error, refetch } = useQuery({
 function addressOf(day: string) {
   return day === today() ? '/' : `/day/${day}`
 }
+
+const picked = computed({
+  get: () => date.value,
+  set: (day: string | null) => {
+    if (day) void router.push(addressOf(day))
+  },
+})
 
 useKeyHelp('Day sheet', [
   { keys: '← →', does: 'the day before, the day after' },
@@ -65,7 +74,12 @@ usePageKeys((event) => {
           </RouterLink>
         </nav>
       </div>
-      <RouterLink class="btn quiet new" :to="`/meeting/new?date=${date}`">New meeting</RouterLink>
+      <div class="tools">
+        <RouterLink class="btn quiet" :to="`/meeting/new?date=${date}`">New meeting</RouterLink>
+        <label class="unseen" for="another-day">Another day</label>
+        <DayField v-model="picked" class="field" input-id="another-day" />
+        <CalendarState />
+      </div>
       <HourColumn v-if="data" :entries="data.meetings" :is-today="date === today()" />
     </section>
     <WaitingList v-if="data" :sheet="data" />
@@ -140,8 +154,17 @@ usePageKeys((event) => {
   color: var(--paper);
 }
 
-.new {
+.tools {
+  display: flex;
+  align-items: center;
+  gap: 10px;
   margin: 6px 0 -8px 46px;
+}
+
+.tools :deep(.field) {
+  width: 136px;
+  min-height: 30px;
+  font-size: 13px;
 }
 
 @media (max-width: 1000px) {

@@ -16,6 +16,7 @@ const WEEKLY: DayEntry = {
   folio: null,
   pencil: 0,
   ink: 0,
+  calledOff: false,
 }
 
 const show = (...entries: Partial<DayEntry>[]) =>

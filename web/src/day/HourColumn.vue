@@ -8,6 +8,9 @@ import { layOut, nowIn } from './dayColumn'
 
 const props = defineProps<{ entries: DayEntry[]; isToday: boolean }>()
 
+/** A meeting's own zone is said where it is not the one of the clock on the wall. */
+const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone
+
 const PIXELS_A_MINUTE = 1.2
 const TOP_PX = 14
 
@@ -26,6 +29,7 @@ function addressOf(entry: DayEntry): string {
 }
 
 function standing(entry: DayEntry): string {
+  if (entry.calledOff) return 'called off'
   if (entry.folio !== null) return `filed as folio ${entry.folio}`
   if (entry.minutesId === null) return ''
   return entry.pencil > 0
@@ -34,7 +38,8 @@ function standing(entry: DayEntry): string {
 }
 
 function facts(entry: DayEntry): string {
-  const start = entry.start ? clockTime(entry.start) : ''
+  const zone = entry.zone === HERE ? '' : ` ${entry.zone}`
+  const start = entry.start ? clockTime(entry.start) + zone : ''
   return [start, entry.location, listed(entry.people, 4)].filter(Boolean).join(' · ')
 }
 </script>
@@ -68,6 +73,7 @@ function facts(entry: DayEntry): string {
           :class="{
             done: place.entry.folio !== null,
             draft: place.entry.minutesId !== null,
+            off: place.entry.calledOff,
             brief: place.height < 40,
           }"
           :style="{
@@ -165,6 +171,16 @@ function facts(entry: DayEntry): string {
 
 .entry.done {
   border-left: 3px solid var(--green);
+}
+
+.entry.off {
+  border-left: 3px double var(--pencil);
+  background: none;
+}
+
+.entry.off h2 a {
+  color: var(--pencil);
+  text-decoration: line-through;
 }
 
 .entry > div {

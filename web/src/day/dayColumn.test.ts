@@ -16,6 +16,7 @@ function meeting(start: string | null, plannedMinutes: number | null = 60): DayE
     folio: null,
     pencil: 0,
     ink: 0,
+    calledOff: false,
   }
 }
 

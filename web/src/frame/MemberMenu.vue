@@ -20,6 +20,7 @@ const open = ref(false)
 const name = computed(() => session.member.value?.name ?? '')
 const choices = computed(() => [
   { label: 'People', command: () => router.push('/people') },
+  { label: 'Calendars', command: () => router.push('/calendars') },
   { label: 'Marks and abbreviations', command: () => router.push('/marks') },
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',

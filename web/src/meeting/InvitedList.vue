@@ -1,7 +1,13 @@
 <script setup lang="ts">
-import type { Meeting } from '../api/types'
+import { computed } from 'vue'
+import type { Guest, Meeting } from '../api/types'
 
-defineProps<{ meeting: Meeting }>()
+const props = defineProps<{
+  meeting: Meeting
+  /** Puts a guest on the roster and among the invited. */
+  add: (guest: Guest) => Promise<void>
+}>()
+const calledBy = computed(() => props.meeting.organiser)
 </script>
 
 <template>
@@ -15,8 +21,21 @@ defineProps<{ meeting: Meeting }>()
         <span class="small">{{ person.role }}</span>
       </li>
     </ul>
-    <p v-else class="small">Nobody yet.</p>
-    <p v-if="meeting.organiser" class="small organiser">Called by {{ meeting.organiser }}</p>
+    <p v-else-if="!meeting.guests.length" class="small">Nobody yet.</p>
+    <ul v-if="meeting.guests.length" aria-label="Invited and not on the roster">
+      <li v-for="guest in meeting.guests" :key="guest.name">
+        <span>{{ guest.name }}</span>
+        <button
+          class="btn quiet"
+          type="button"
+          :aria-label="`Put ${guest.name} on the roster`"
+          @click="add(guest)"
+        >
+          Not on the roster · add
+        </button>
+      </li>
+    </ul>
+    <p v-if="calledBy" class="small organiser">Called by {{ calledBy }}</p>
   </section>
 </template>
 

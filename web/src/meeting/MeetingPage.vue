@@ -5,7 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { answer, api, onVersion } from '../api/client'
 import { messageOf, Problem } from '../api/problem'
 import { keys, outdate, queryClient, useTemplates } from '../api/queries'
-import type { Meeting, MeetingFacts } from '../api/types'
+import type { Guest, Meeting, MeetingFacts } from '../api/types'
 import { clockTime, longDay } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
@@ -74,6 +74,22 @@ async function write(change: (now: Meeting) => MeetingFacts): Promise<boolean> {
 
 const keepAgenda = (agenda: string[]) => write((m) => ({ ...facts(m, []), agenda }))
 
+async function addGuest(guest: Guest) {
+  try {
+    const { name, email } = guest
+    const person = await answer(
+      api.POST('/api/people', { body: { name, email, role: null, aliases: [] } }),
+    )
+    await outdate(keys.people)
+    await write((m) => {
+      const now = facts(m, [person.id])
+      return { ...now, guests: m.guests.filter((g) => g.name !== name) }
+    })
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+}
+
 async function keepFacts(changed: MeetingFacts) {
   refused.value = ''
   busy.value = 'Keeping …'
@@ -98,6 +114,9 @@ usePageKeys((event) => {
         <div>
           <p v-if="data.series && data.series !== data.title" class="small">{{ data.series }}</p>
           <h1>{{ data.title }}</h1>
+          <p v-if="data.calledOff" class="red" role="status">
+            The calendar says that this meeting is called off.
+          </p>
           <p class="when">{{ when }}</p>
           <p v-if="data.link" class="when">
             <a v-if="call" :href="call" target="_blank" rel="noopener noreferrer">{{
@@ -135,7 +154,7 @@ usePageKeys((event) => {
       </template>
     </section>
     <section class="side" aria-label="Beside it">
-      <InvitedList :meeting="data" />
+      <InvitedList :meeting="data" :add="addGuest" />
       <section aria-label="Template">
         <h2 class="section-head">Template</h2>
         <select

@@ -19,6 +19,7 @@ export function suggested(s: Suggestion): MeetingFacts {
     description: null,
     organiser: null,
     template: null,
+    guests: [],
   }
 }
 
@@ -40,6 +41,7 @@ export function emptyMeeting(date: string): MeetingFacts {
     description: null,
     organiser: null,
     template: null,
+    guests: [],
   }
 }
 
@@ -60,6 +62,7 @@ export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
     description: m.description,
     organiser: m.organiser,
     template: m.template,
+    guests: m.guests,
     people: [...new Set([...m.people.map((p) => p.id), ...alsoThere])],
   }
 }

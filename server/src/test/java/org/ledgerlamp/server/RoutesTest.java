@@ -55,6 +55,7 @@ class RoutesTest extends ServerTest {
         ids.put("sources", source);
         ids.put("minutes", minutes.text("/id"));
         ids.put("lines", minutes.text("/lines/0/id"));
+        ids.put("connections", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("attendance", minutes.text("/attendance/0/id"));
     }

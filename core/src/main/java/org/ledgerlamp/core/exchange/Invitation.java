@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.exchange;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.List;
@@ -11,6 +12,8 @@ import org.ledgerlamp.core.reading.MeetingFacts;
  * One meeting as a calendar writes it (RFC 5545).
  *
  * @param uid what the calendar calls it; the same for all occurrences of a series
+ * @param occurrence which of a series it is: when the series had it begin, also where it was moved; null for a meeting
+ *     that is none of a series
  * @param title its summary
  * @param start when it begins, in its own zone
  * @param length how long it is to last, or null
@@ -27,6 +30,7 @@ import org.ledgerlamp.core.reading.MeetingFacts;
  */
 public record Invitation(
         String uid,
+        Instant occurrence,
         String title,
         ZonedDateTime start,
         Duration length,
@@ -51,6 +55,7 @@ public record Invitation(
     Invitation followedBy(LocalDate day) {
         return new Invitation(
                 uid,
+                occurrence,
                 title,
                 start,
                 length,

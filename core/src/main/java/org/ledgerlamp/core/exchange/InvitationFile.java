@@ -78,16 +78,24 @@ public final class InvitationFile {
      * @throws IllegalArgumentException where the file is no calendar or has no meeting then
      */
     public static List<Invitation> between(byte[] bytes, ZoneId home, LocalDate from, LocalDate until) {
-        if (bytes.length > MOST_BYTES) {
-            throw new IllegalArgumentException("whole file: more than the limit of %,d bytes".formatted(MOST_BYTES));
-        }
-        ICalendar calendar = parsed(calendarText(bytes));
-        List<Invitation> found = new InvitationFile(calendar, home).expanded(from, until);
+        List<Invitation> found = all(bytes, home, from, until);
         if (found.isEmpty()) {
             throw new IllegalArgumentException(
                     "VEVENT: expected a meeting between " + from + " and " + until + ", found none");
         }
         return found;
+    }
+
+    /**
+     * The same, of a calendar that may be empty then.
+     *
+     * @throws IllegalArgumentException where the file is no calendar
+     */
+    public static List<Invitation> all(byte[] bytes, ZoneId home, LocalDate from, LocalDate until) {
+        if (bytes.length > MOST_BYTES) {
+            throw new IllegalArgumentException("whole file: more than the limit of %,d bytes".formatted(MOST_BYTES));
+        }
+        return new InvitationFile(parsed(calendarText(bytes)), home).expanded(from, until);
     }
 
     private static ICalendar parsed(String text) {
@@ -150,7 +158,9 @@ public final class InvitationFile {
         if (event.getRecurrenceRule() == null && event.getRecurrenceDates().isEmpty()
                 || event.getRecurrenceId() != null) {
             Instant start = instantOf(event.getDateStart().getValue(), zone);
-            return start.isBefore(first) ? List.of() : List.of(invitation(event, start.atZone(zone)));
+            return start.isBefore(first)
+                    ? List.of()
+                    : List.of(invitation(event, start.atZone(zone), recurrenceOf(event)));
         }
         List<Invitation> found = new ArrayList<>();
         DateIterator dates = event.getDateIterator(TimeZone.getTimeZone(zone));
@@ -161,12 +171,19 @@ public final class InvitationFile {
                     || moved.getOrDefault(uid(event), Set.of()).contains(start)) {
                 continue;
             }
-            found.add(invitation(event, start.atZone(zone)));
+            found.add(invitation(event, start.atZone(zone), start));
             if (!start.isBefore(last)) {
                 break;
             }
         }
         return found;
+    }
+
+    /** Which occurrence of its series a moved one is; null for a meeting that is none of a series. */
+    private static Instant recurrenceOf(VEvent event) {
+        return event.getRecurrenceId() == null || event.getRecurrenceId().getValue() == null
+                ? null
+                : event.getRecurrenceId().getValue().toInstant();
     }
 
     private ZoneId zoneOf(DateOrDateTimeProperty property) {
@@ -194,7 +211,7 @@ public final class InvitationFile {
                 .toInstant();
     }
 
-    private Invitation invitation(VEvent event, ZonedDateTime start) {
+    private Invitation invitation(VEvent event, ZonedDateTime start, Instant occurrence) {
         List<Person> invited = new ArrayList<>();
         List<Person> declined = new ArrayList<>();
         Person organiser = organiser(event.getOrganizer());
@@ -211,6 +228,7 @@ public final class InvitationFile {
         String description = text(event.getDescription());
         return new Invitation(
                 uid(event),
+                occurrence,
                 event.getSummary() == null
                         ? "Meeting of " + start.toLocalDate()
                         : event.getSummary().getValue(),

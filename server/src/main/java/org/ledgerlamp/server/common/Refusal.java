@@ -49,4 +49,10 @@ public final class Refusal extends ErrorResponseException {
         getBody().setProperty(key, value);
         return this;
     }
+
+    /** The same, with what led to it for whoever reads the log. */
+    public Refusal because(Exception cause) {
+        addSuppressed(cause);
+        return this;
+    }
 }

@@ -55,7 +55,8 @@ class DayController {
             @Nullable UUID minutesId,
             @Nullable Integer folio,
             long pencil,
-            long ink) {}
+            long ink,
+            boolean calledOff) {}
 
     record WaitingSource(
             UUID id,
@@ -123,6 +124,7 @@ class DayController {
                 written == null ? null : written.id(),
                 written == null ? null : written.folio(),
                 p == null ? 0 : p.pencil(),
-                p == null ? 0 : p.ink());
+                p == null ? 0 : p.ink(),
+                m.isCalledOff());
     }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.calendar.ConnectionService;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.minutes.DraftingDesk;
 import org.ledgerlamp.server.roster.RosterService;
@@ -18,6 +19,7 @@ import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Loads the demo data into an empty database, through the same services that people's work goes through. */
 @Component
 @ConditionalOnProperty("lamp.demo")
+@EnableConfigurationProperties(DemoCalendar.class)
 public class DemoLoader implements ApplicationRunner {
     private static final String HOME = "demo/";
     private static final String ZONE = "Europe/Oslo";
@@ -35,6 +38,8 @@ public class DemoLoader implements ApplicationRunner {
     private final TrayService tray;
     private final DraftingDesk drafting;
     private final DemoReviewer reviewer;
+    private final ConnectionService connections;
+    private final DemoCalendar calendar;
     private final Clock clock;
     private final DemoScript script = script();
 
@@ -45,6 +50,8 @@ public class DemoLoader implements ApplicationRunner {
             TrayService tray,
             DraftingDesk drafting,
             DemoReviewer reviewer,
+            ConnectionService connections,
+            DemoCalendar calendar,
             Clock clock) {
         this.access = access;
         this.roster = roster;
@@ -52,6 +59,8 @@ public class DemoLoader implements ApplicationRunner {
         this.tray = tray;
         this.drafting = drafting;
         this.reviewer = reviewer;
+        this.connections = connections;
+        this.calendar = calendar;
         this.clock = clock;
     }
 
@@ -90,6 +99,9 @@ public class DemoLoader implements ApplicationRunner {
             play(scene, scene.day().from(today), lead, people);
         }
         script.tray().forEach(file -> bringIn(file, today, lead));
+        if (calendar.address() != null) {
+            connections.connectCalDav(lead, "Ferries", calendar.address(), calendar.user(), calendar.password());
+        }
     }
 
     private void play(DemoScript.Scene scene, LocalDate day, SignedIn lead, Map<String, UUID> people) {
@@ -109,6 +121,7 @@ public class DemoLoader implements ApplicationRunner {
                                 scene.people().stream().map(people::get).toList(),
                                 scene.link(),
                                 scene.description(),
+                                null,
                                 null,
                                 null))
                 .id();

@@ -2,6 +2,7 @@ package org.ledgerlamp.server.meetings;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Convert;
+import jakarta.persistence.Converter;
 import jakarta.persistence.Entity;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.JoinTable;
@@ -16,9 +17,11 @@ import java.util.Set;
 import java.util.UUID;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.server.common.JsonColumn;
 import org.ledgerlamp.server.common.Strings;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.roster.RosterPerson;
+import tools.jackson.core.type.TypeReference;
 
 /** A meeting, held or to be held. */
 @Entity
@@ -61,6 +64,13 @@ public class Meeting extends Versioned {
     private String organiser;
     private String template;
 
+    @Column(name = "called_off")
+    private boolean calledOff;
+
+    @Convert(converter = GuestsColumn.class)
+    @Column(columnDefinition = "longtext")
+    private List<MeetingService.Guest> guests;
+
     @ManyToMany
     @JoinTable(
             name = "meeting_person",
@@ -92,6 +102,7 @@ public class Meeting extends Versioned {
         description = facts.description();
         organiser = facts.organiser();
         template = facts.template();
+        guests = facts.guests() == null ? List.of() : List.copyOf(facts.guests());
         invited.clear();
         invited.addAll(people);
     }
@@ -156,6 +167,20 @@ public class Meeting extends Versioned {
         return nextMeeting;
     }
 
+    final void callOff(boolean off) {
+        calledOff = off;
+    }
+
+    /** Whether it will not take place. */
+    public boolean isCalledOff() {
+        return calledOff;
+    }
+
+    /** Those invited whom the roster does not know. */
+    public List<MeetingService.Guest> guests() {
+        return guests == null ? List.of() : guests;
+    }
+
     /** Address of the call, or null. */
     public String link() {
         return link;
@@ -195,5 +220,12 @@ public class Meeting extends Versioned {
                 invited.stream().map(RosterPerson::name).toList(),
                 agenda,
                 nextMeeting);
+    }
+
+    @Converter
+    static class GuestsColumn extends JsonColumn<List<MeetingService.Guest>> {
+        GuestsColumn() {
+            super(new TypeReference<>() {});
+        }
     }
 }

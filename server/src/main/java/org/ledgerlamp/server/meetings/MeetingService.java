@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.meetings;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -15,6 +16,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
+import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -47,7 +49,11 @@ public class MeetingService {
             @Nullable @Size(max = 1000) String link,
             @Nullable @Size(max = 20_000) String description,
             @Nullable @Size(max = 300) String organiser,
-            @Nullable @Size(max = 80) String template) {}
+            @Nullable @Size(max = 80) String template,
+            @Nullable @Size(max = 200) List<@Valid Guest> guests) {}
+
+    /** Somebody invited whom the roster does not know. */
+    public record Guest(@NotBlank @Size(max = 120) String name, @Nullable @Size(max = 254) String email) {}
 
     /** The team's meetings from one day to another, both included, newest first. */
     @Transactional(readOnly = true)
@@ -96,6 +102,42 @@ public class MeetingService {
         Versions.require(ifMatch, meeting.version(), () -> MeetingView.of(meeting));
         meeting.change(facts, roster.named(teamId, facts.people()));
         return meetings.saveAndFlush(meeting);
+    }
+
+    /** What is known of a meeting, as a member would say it. */
+    @Transactional(readOnly = true)
+    public Facts facts(Meeting meeting) {
+        return new Facts(
+                meeting.title(),
+                meeting.date(),
+                meeting.start(),
+                meeting.zone(),
+                meeting.plannedMinutes(),
+                meeting.kind(),
+                meeting.location(),
+                meeting.series(),
+                meeting.agenda(),
+                meeting.nextMeeting(),
+                meeting.invited().stream().map(RosterPerson::id).toList(),
+                meeting.link(),
+                meeting.description(),
+                meeting.organiser(),
+                meeting.template(),
+                meeting.guests());
+    }
+
+    /** Takes over what a calendar says of a meeting. */
+    public void follow(Meeting meeting, Facts facts, boolean calledOff) {
+        checkZone(facts.zone());
+        meeting.change(facts, roster.named(meeting.teamId(), facts.people()));
+        meeting.callOff(calledOff);
+        meetings.save(meeting);
+    }
+
+    /** Says that a meeting will not take place. */
+    public void callOff(Meeting meeting) {
+        meeting.callOff(true);
+        meetings.save(meeting);
     }
 
     private static void checkZone(String zone) {

@@ -67,8 +67,8 @@ public class DraftingDesk {
         try {
             worker.execute(() -> carryOut(order, begun));
         } catch (RejectedExecutionException e) {
-            throw (Refusal) Refusal.conflict("Too many drafts are waiting; try again in a minute.")
-                    .initCause(e);
+            throw Refusal.conflict("Too many drafts are waiting; try again in a minute.")
+                    .because(e);
         }
         return begun;
     }

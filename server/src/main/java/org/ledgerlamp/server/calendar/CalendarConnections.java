@@ -1,0 +1,12 @@
+package org.ledgerlamp.server.calendar;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface CalendarConnections extends JpaRepository<CalendarConnection, UUID> {
+    List<CalendarConnection> findByTeamIdAndMemberIdOrderByName(UUID teamId, UUID memberId);
+
+    Optional<CalendarConnection> findByIdAndTeamIdAndMemberId(UUID id, UUID teamId, UUID memberId);
+}

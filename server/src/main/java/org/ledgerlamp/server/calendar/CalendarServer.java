@@ -1,0 +1,196 @@
+package org.ledgerlamp.server.calendar;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import javax.xml.XMLConstants;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.parsers.ParserConfigurationException;
+import org.jspecify.annotations.Nullable;
+import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
+import org.xml.sax.SAXException;
+
+/** Speaks with a calendar's server: a feed over HTTP, or CalDAV (RFC 4791) with discovery by RFC 6764 and RFC 5397. */
+final class CalendarServer {
+    private static final String DAV = "DAV:";
+    private static final String CALDAV = "urn:ietf:params:xml:ns:caldav";
+    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final int MOST_BYTES = 20 << 20;
+    private static final int MULTI_STATUS = 207;
+
+    private static final String FIND_PROPERTIES =
+            """
+            <?xml version="1.0" encoding="utf-8"?>
+            <d:propfind xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
+              <d:prop><d:resourcetype/><d:displayname/><d:current-user-principal/><c:calendar-home-set/></d:prop>
+            </d:propfind>
+            """;
+
+    private final HttpClient http = HttpClient.newBuilder()
+            .connectTimeout(PATIENCE)
+            .followRedirects(HttpClient.Redirect.NORMAL)
+            .build();
+    private final URI address;
+    private final @Nullable String authorization;
+
+    /** @param username with which to sign in, or null */
+    CalendarServer(URI address, @Nullable String username, @Nullable String secret) {
+        this.address = address;
+        String pair = username + ":" + (secret == null ? "" : secret);
+        this.authorization = username == null
+                ? null
+                : "Basic " + Base64.getEncoder().encodeToString(pair.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** A calendar that the server offers. */
+    record Offered(String name, URI address) {}
+
+    /** The file of a feed. */
+    byte[] feed() throws CalendarUnreachable {
+        return send(request(address).GET().build(), 200);
+    }
+
+    /** The entries of a collection from one day to another, each as a file of its own. */
+    List<byte[]> entries(LocalDate from, LocalDate until) throws CalendarUnreachable {
+        String query =
+                """
+                <?xml version="1.0" encoding="utf-8"?>
+                <c:calendar-query xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
+                  <d:prop><d:getetag/><c:calendar-data/></d:prop>
+                  <c:filter><c:comp-filter name="VCALENDAR"><c:comp-filter name="VEVENT">
+                    <c:time-range start="%sT000000Z" end="%sT000000Z"/>
+                  </c:comp-filter></c:comp-filter></c:filter>
+                </c:calendar-query>
+                """
+                        .formatted(basic(from), basic(until));
+        Document answer = xml(dav("REPORT", address, "1", query));
+        List<byte[]> files = new ArrayList<>();
+        NodeList data = answer.getElementsByTagNameNS(CALDAV, "calendar-data");
+        for (int i = 0; i < data.getLength(); i++) {
+            files.add(data.item(i).getTextContent().getBytes(StandardCharsets.UTF_8));
+        }
+        return files;
+    }
+
+    /** The calendars to be found from the address: itself where it is one, or those in the home of whoever signs in. */
+    List<Offered> calendars() throws CalendarUnreachable {
+        Document here = xml(dav("PROPFIND", address, "0", FIND_PROPERTIES));
+        List<Offered> found = collections(here);
+        if (!found.isEmpty()) {
+            return found;
+        }
+        URI home = link(here, CALDAV, "calendar-home-set");
+        if (home == null) {
+            URI principal = link(here, DAV, "current-user-principal");
+            if (principal == null) {
+                throw new CalendarUnreachable("There is no calendar at " + address + ", and no hint where one is.");
+            }
+            home = link(xml(dav("PROPFIND", principal, "0", FIND_PROPERTIES)), CALDAV, "calendar-home-set");
+        }
+        if (home == null) {
+            throw new CalendarUnreachable("The server does not say where the calendars of its member are.");
+        }
+        return collections(xml(dav("PROPFIND", home, "1", FIND_PROPERTIES)));
+    }
+
+    private List<Offered> collections(Document answer) {
+        List<Offered> found = new ArrayList<>();
+        NodeList responses = answer.getElementsByTagNameNS(DAV, "response");
+        for (int i = 0; i < responses.getLength(); i++) {
+            Element response = (Element) responses.item(i);
+            if (response.getElementsByTagNameNS(CALDAV, "calendar").getLength() > 0) {
+                URI at = address.resolve(text(response, DAV, "href"));
+                String name = text(response, DAV, "displayname");
+                found.add(new Offered(name.isBlank() ? at.getPath() : name, at));
+            }
+        }
+        return found;
+    }
+
+    private @Nullable URI link(Document answer, String space, String property) {
+        NodeList properties = answer.getElementsByTagNameNS(space, property);
+        for (int i = 0; i < properties.getLength(); i++) {
+            String href = text((Element) properties.item(i), DAV, "href");
+            if (!href.isBlank()) {
+                return address.resolve(href);
+            }
+        }
+        return null;
+    }
+
+    private static String text(Element within, String space, String name) {
+        NodeList found = within.getElementsByTagNameNS(space, name);
+        return found.getLength() == 0 ? "" : found.item(0).getTextContent().strip();
+    }
+
+    private byte[] dav(String method, URI at, String depth, String body) throws CalendarUnreachable {
+        return send(
+                request(at)
+                        .header("Depth", depth)
+                        .header("Content-Type", "application/xml; charset=utf-8")
+                        .method(method, HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                MULTI_STATUS);
+    }
+
+    private HttpRequest.Builder request(URI at) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(at).timeout(PATIENCE);
+        if (authorization != null && at.getAuthority().equals(address.getAuthority())) {
+            request.header("Authorization", authorization);
+        }
+        return request;
+    }
+
+    private byte[] send(HttpRequest request, int wanted) throws CalendarUnreachable {
+        try {
+            HttpResponse<InputStream> response = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
+            try (InputStream in = response.body()) {
+                if (response.statusCode() == 401 || response.statusCode() == 403) {
+                    throw new CalendarUnreachable("The server does not let us in: name and password do not fit.");
+                }
+                if (response.statusCode() != wanted) {
+                    throw new CalendarUnreachable("The server answered with " + response.statusCode() + ".");
+                }
+                byte[] bytes = in.readNBytes(MOST_BYTES + 1);
+                if (bytes.length > MOST_BYTES) {
+                    throw new CalendarUnreachable(
+                            "The calendar is larger than the limit of %,d bytes.".formatted(MOST_BYTES));
+                }
+                return bytes;
+            }
+        } catch (IOException e) {
+            throw new CalendarUnreachable("The server at " + address.getAuthority() + " cannot be reached.", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new CalendarUnreachable("Asking was broken off.", e);
+        }
+    }
+
+    private static Document xml(byte[] bytes) throws CalendarUnreachable {
+        try {
+            DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+            factory.setNamespaceAware(true);
+            factory.setFeature(XMLConstants.FEATURE_SECURE_PROCESSING, true);
+            factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+            return factory.newDocumentBuilder().parse(new ByteArrayInputStream(bytes));
+        } catch (ParserConfigurationException | SAXException | IOException e) {
+            throw new CalendarUnreachable("The server's answer is no XML as CalDAV wants it.", e);
+        }
+    }
+
+    private static String basic(LocalDate day) {
+        return day.toString().replace("-", "");
+    }
+}

@@ -1,0 +1,157 @@
+package org.ledgerlamp.server.calendar;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.net.URI;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Refusal;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A member's own calendars over HTTP. No secret ever comes back. */
+@RestController
+class ConnectionController {
+    private static final int MOST = 20;
+
+    private final CalendarConnections connections;
+    private final CalendarDesk desk;
+    private final ConnectionService service;
+
+    ConnectionController(CalendarConnections connections, CalendarDesk desk, ConnectionService service) {
+        this.connections = connections;
+        this.desk = desk;
+        this.service = service;
+    }
+
+    record ConnectionFacts(
+            @NotNull ConnectionKind kind,
+            @NotBlank @Size(max = 120) String name,
+            @NotBlank @Size(max = 1000) String address,
+            @Nullable @Size(max = 254) String username,
+            @Nullable @Size(max = 500) String secret) {}
+
+    record LookedFor(
+            @NotBlank @Size(max = 1000) String address,
+            @Nullable @Size(max = 254) String username,
+            @Nullable @Size(max = 500) String secret) {}
+
+    record OfferedCalendar(String name, String address) {}
+
+    /**
+     * A connection as the browser gets it.
+     *
+     * @param asking whether it is being asked just now
+     */
+    record ConnectionView(
+            UUID id,
+            ConnectionKind kind,
+            String name,
+            String address,
+            @Nullable String username,
+            boolean asking,
+            @Nullable Instant triedAt,
+            @Nullable Instant reachedAt,
+            @Nullable String problem) {}
+
+    @GetMapping("/api/connections")
+    List<ConnectionView> all(@AuthenticationPrincipal SignedIn who) {
+        return connections.findByTeamIdAndMemberIdOrderByName(who.teamId(), who.memberId()).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    /** The calendars that a server offers to whoever signs in with these. */
+    @PostMapping("/api/connections/offered")
+    List<OfferedCalendar> offered(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LookedFor where) {
+        try {
+            return new CalendarServer(checked(where.address()), emptyToNull(where.username()), where.secret())
+                    .calendars().stream()
+                            .map(o -> new OfferedCalendar(o.name(), o.address().toString()))
+                            .toList();
+        } catch (CalendarUnreachable e) {
+            throw Refusal.invalid(e.getMessage()).because(e);
+        }
+    }
+
+    @PostMapping("/api/connections")
+    ConnectionView add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ConnectionFacts facts) {
+        boolean full = connections
+                        .findByTeamIdAndMemberIdOrderByName(who.teamId(), who.memberId())
+                        .size()
+                >= MOST;
+        if (full) {
+            throw Refusal.conflict("A member may have " + MOST + " calendars.");
+        }
+        return view(service.connect(
+                who,
+                facts.kind(),
+                facts.name().strip(),
+                checked(facts.address()),
+                emptyToNull(facts.username()),
+                facts.secret()));
+    }
+
+    /** Asks a calendar now instead of in a few minutes. */
+    @PostMapping("/api/connections/{id}/ask")
+    ConnectionView ask(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        CalendarConnection connection = own(who, id);
+        desk.ask(connection.id());
+        return view(connection);
+    }
+
+    /** Takes a calendar away; the meetings that came from it stay. */
+    @DeleteMapping("/api/connections/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        connections.delete(own(who, id));
+    }
+
+    private CalendarConnection own(SignedIn who, UUID id) {
+        return connections
+                .findByIdAndTeamIdAndMemberId(id, who.teamId(), who.memberId())
+                .orElseThrow(() -> Refusal.notFound("calendar"));
+    }
+
+    private ConnectionView view(CalendarConnection c) {
+        return new ConnectionView(
+                c.id(),
+                c.kind(),
+                c.name(),
+                c.address().toString(),
+                c.username(),
+                desk.isAsking(c.id()),
+                c.triedAt(),
+                c.reachedAt(),
+                c.problem());
+    }
+
+    private static @Nullable String emptyToNull(@Nullable String text) {
+        return text == null || text.isBlank() ? null : text;
+    }
+
+    private static URI checked(String address) {
+        try {
+            URI uri = URI.create(address.strip().replaceFirst("^webcal://", "https://"));
+            if (uri.getHost() != null && Set.of("http", "https").contains(String.valueOf(uri.getScheme()))) {
+                return uri;
+            }
+        } catch (IllegalArgumentException e) {
+            throw Refusal.invalid("\"" + address + "\" is no address.").because(e);
+        }
+        throw Refusal.invalid("\"" + address + "\" is no address of a calendar: one begins with http:// or https://.");
+    }
+}

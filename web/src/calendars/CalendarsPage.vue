@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api } from '../api/client'
+import { messageOf } from '../api/problem'
+import { keys, outdate, useConnections } from '../api/queries'
+import type { Connection, ConnectionFacts } from '../api/types'
+import EmptyState from '../shared/EmptyState.vue'
+import ErrorNote from '../shared/ErrorNote.vue'
+import { arrival } from '../shared/dates'
+import { useNotices } from '../shared/notices'
+import PageHead from '../shared/PageHead.vue'
+import ConnectionForm from './ConnectionForm.vue'
+
+const { say } = useNotices()
+const adding = ref(false)
+const refused = ref('')
+
+const { data, error, refetch } = useConnections()
+
+const renew = () => outdate(keys.connections, keys.day, keys.meetings)
+
+async function add(facts: ConnectionFacts) {
+  refused.value = ''
+  try {
+    await answer(api.POST('/api/connections', { body: facts }))
+    adding.value = false
+  } catch (thrown) {
+    refused.value = messageOf(thrown)
+  }
+  await renew()
+}
+
+async function attempt(deed: Promise<unknown>) {
+  try {
+    await deed
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+  await renew()
+}
+
+const ask = (c: Connection) =>
+  attempt(answer(api.POST('/api/connections/{id}/ask', { params: { path: { id: c.id } } })))
+
+const remove = (c: Connection) =>
+  attempt(
+    answer(api.DELETE('/api/connections/{id}', { params: { path: { id: c.id } } })).then(() =>
+      say(`${c.name} is taken away; its meetings stay.`),
+    ),
+  )
+
+function standing(c: Connection): string {
+  if (c.asking) return 'being asked …'
+  if (c.reachedAt === null) return 'not reached yet'
+  return `last in step ${arrival(c.reachedAt)}`
+}
+</script>
+
+<template>
+  <div class="page">
+    <PageHead title="Calendars">
+      Where your meetings come from: a calendar’s feed, or a collection on a CalDAV server. They are
+      asked every few minutes. What you change about a meeting here stays, whatever the calendar
+      says later.
+      <template #acts>
+        <button class="btn go" type="button" :aria-expanded="adding" @click="adding = !adding">
+          Connect a calendar
+        </button>
+      </template>
+    </PageHead>
+    <ConnectionForm v-if="adding" :refused="refused" @keep="add" @leave="adding = false" />
+    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+    <ul v-else-if="data?.length" class="list">
+      <li v-for="c in data" :key="c.id">
+        <div>
+          <h2 class="name">{{ c.name }}</h2>
+          <p class="small address">
+            {{ c.kind === 'FEED' ? 'feed' : 'CalDAV' }} · {{ c.address }}
+            <template v-if="c.username"> · as {{ c.username }}</template>
+          </p>
+          <p class="small" role="status">{{ standing(c) }}</p>
+          <p v-if="c.problem" class="small red" role="alert">
+            {{ c.problem }} What it said last stays.
+          </p>
+        </div>
+        <div class="acts">
+          <button class="btn" type="button" :disabled="c.asking" @click="ask(c)">Ask now</button>
+          <button
+            class="btn quiet"
+            type="button"
+            :aria-label="`Take ${c.name} away`"
+            @click="remove(c)"
+          >
+            Take away
+          </button>
+        </div>
+      </li>
+    </ul>
+    <EmptyState v-else-if="data && !adding" title="No calendar is connected">
+      With one, the day sheet shows what is coming, with the people and the agenda of each
+      invitation.
+      <template #next>
+        <button class="btn go" type="button" @click="adding = true">Connect a calendar</button>
+      </template>
+    </EmptyState>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 900px;
+  margin: 0 auto;
+  padding: 26px 30px 40px;
+}
+
+.list {
+  margin-top: 22px;
+  border-top: 1px solid var(--rule);
+}
+
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 20px;
+  padding: 14px 2px;
+  border-bottom: 1px solid var(--rule);
+}
+
+.name {
+  font: 600 17px/1.3 var(--serif);
+  color: var(--ink);
+}
+
+.address {
+  overflow-wrap: anywhere;
+}
+
+.acts {
+  display: flex;
+  gap: 6px;
+  flex: none;
+}
+
+@media (max-width: 560px) {
+  .page {
+    padding-inline: 14px;
+  }
+
+  li {
+    flex-direction: column;
+  }
+}
+</style>
