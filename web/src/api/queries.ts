@@ -26,6 +26,7 @@ export const keys = {
   shorthand: 'shorthand',
   matters: 'matters',
   connections: 'connections',
+  remarks: 'remarks',
 }
 
 /** Says that these lists are to be fetched anew. */
@@ -43,6 +44,15 @@ export function useConnections() {
     queryKey: [keys.connections],
     queryFn: () => answer(api.GET('/api/connections')),
     refetchInterval: (query) => (query.state.data?.some((c) => c.asking) ? WHILE_ASKING_MS : false),
+  })
+}
+
+/** Everybody of the team who may sign in. */
+export function useMembers() {
+  return useQuery({
+    queryKey: ['members'],
+    queryFn: () => answer(api.GET('/api/members')),
+    staleTime: 60_000,
   })
 }
 

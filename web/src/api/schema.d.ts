@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shorthand/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/setup": {
         parameters: {
             query?: never;
@@ -222,6 +238,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["setup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/remarks/{id}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["see"];
         delete?: never;
         options?: never;
         head?: never;
@@ -308,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/remarks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/{id}/pen/seen": {
         parameters: {
             query?: never;
@@ -347,7 +395,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post: operations["pull"];
         delete: operations["letGo"];
@@ -525,6 +573,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["members"];
         put?: never;
         post?: never;
         delete?: never;
@@ -787,6 +851,7 @@ export interface components {
             /** Format: date */
             date: string;
             meetings: components["schemas"]["Entry"][];
+            remarks: components["schemas"]["WaitingRemark"][];
             sources: components["schemas"]["WaitingSource"][];
             drafts: components["schemas"]["WaitingDraft"][];
         };
@@ -835,6 +900,7 @@ export interface components {
             /** Format: int64 */
             ink: number;
             calledOff: boolean;
+            matters: components["schemas"]["Glance"][];
         };
         Facts: {
             title: string;
@@ -899,6 +965,13 @@ export interface components {
             /** Format: int32 */
             more: number;
             hits: components["schemas"]["Hit"][];
+        };
+        Glance: {
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number;
+            text: string;
         };
         Grounds: {
             reasons: string[];
@@ -1047,6 +1120,11 @@ export interface components {
             hasMinutes: boolean;
             hasFolio: boolean;
         };
+        MemberView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         MinutesView: {
             /** Format: uuid */
             id: string;
@@ -1156,6 +1234,29 @@ export interface components {
             /** Format: uuid */
             lineId: string;
         };
+        ReadLine: {
+            /** @enum {string|null} */
+            mark: "ACTION" | "DECISION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "TASK" | "DONE" | null;
+            /** @enum {string|null} */
+            kind: "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | null;
+            owner: string | null;
+            /** Format: date */
+            due: string | null;
+            writtenOut: string;
+        };
+        RemarkView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            line: string;
+            by: string;
+            forMember: string | null;
+            forMe: boolean;
+            text: string;
+            /** Format: date-time */
+            madeAt: string;
+            seen: boolean;
+        };
         Row: {
             /** Format: int32 */
             folio: number;
@@ -1170,6 +1271,13 @@ export interface components {
             actions: number;
             /** Format: int64 */
             present: number;
+        };
+        Said: {
+            /** Format: uuid */
+            line: string;
+            text: string;
+            /** Format: uuid */
+            forMember: string | null;
         };
         SectionView: {
             heading: string;
@@ -1303,6 +1411,9 @@ export interface components {
             /** Format: int32 */
             agendaItem: number | null;
         };
+        TriedLine: {
+            text: string;
+        };
         Typed: {
             /** Format: uuid */
             name: string;
@@ -1343,6 +1454,17 @@ export interface components {
             pencil: number;
             /** Format: int64 */
             ink: number;
+        };
+        WaitingRemark: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            meetingId: string;
+            meeting: string;
+            by: string;
+            text: string;
+            /** Format: date-time */
+            madeAt: string;
         };
         WaitingSource: {
             /** Format: uuid */
@@ -1857,6 +1979,30 @@ export interface operations {
             };
         };
     };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TriedLine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadLine"];
+                };
+            };
+        };
+    };
     setup: {
         parameters: {
             query?: never;
@@ -1869,6 +2015,26 @@ export interface operations {
                 "application/json": components["schemas"]["FirstMember"];
             };
         };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    see: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description No Content */
             204: {
@@ -2045,6 +2211,54 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkView"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Said"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemarkView"];
+                };
+            };
+        };
+    };
     seen: {
         parameters: {
             query?: never;
@@ -2091,7 +2305,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2441,6 +2655,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
+    members: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberView"][];
                 };
             };
         };

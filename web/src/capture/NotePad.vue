@@ -14,14 +14,18 @@ import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
 import { nested, type PageLine } from './noteLines'
 import PenBar from './PenBar.vue'
+import RemarkList from './RemarkList.vue'
 import { useNotePage } from './useNotePage'
 
 const props = defineProps<{ meeting: Meeting; me: NonNullable<Session['member']> }>()
 
 const router = useRouter()
 const { data: people } = usePeople()
-const page = useNotePage(props.meeting.id, props.me, () => void outdate(keys.matters, keys.day))
-const { lines, beside, pen, holdsPen, unsaved, trouble, closed, opened, savedAt } = page
+const page = useNotePage(props.meeting.id, props.me, {
+  matters: () => void outdate(keys.matters, keys.day),
+  remarks: () => void outdate(keys.remarks, keys.day),
+})
+const { lines, below, pen, holdsPen, unsaved, trouble, closed, opened, savedAt } = page
 const item = ref<number | null>(props.meeting.agenda.length ? 0 : null)
 const rows = ref<InstanceType<typeof NoteRow>[]>([])
 const busy = ref('')
@@ -29,10 +33,10 @@ const refused = ref('')
 
 /** The lines one may type on: the page with the pen, one's own below the rule without. */
 const mine = computed(() =>
-  holdsPen.value ? lines.value : beside.value.filter((l) => l.by.id === props.me.id),
+  holdsPen.value ? lines.value : below.value.filter((l) => l.by.id === props.me.id),
 )
 const editable = (line: PageLine) => !closed.value && mine.value.some((l) => l.name === line.name)
-const shown = computed(() => [...lines.value, ...beside.value])
+const shown = computed(() => [...lines.value, ...below.value])
 const counts = computed(() =>
   props.meeting.agenda.map((_, i) => lines.value.filter((l) => l.agendaItem === i).length),
 )
@@ -98,6 +102,7 @@ function choose(next: number | null) {
   if (here) page.change(here.name, { agendaItem: next })
 }
 const focused = ref<string | null>(null)
+const remarking = ref<string | null>(null)
 
 function turn(step: 1 | -1) {
   const last = props.meeting.agenda.length - 1
@@ -216,7 +221,23 @@ usePageKeys((event) => {
               @focus="focused = line.name"
             >
               <span v-if="line.beside">{{ line.by.name }}</span>
+              <button
+                v-if="line.text && !unsaved.has(line.name)"
+                class="remark"
+                type="button"
+                :aria-expanded="remarking === line.name"
+                :aria-label="`Remark on: ${line.text}`"
+                @click="remarking = remarking === line.name ? null : line.name"
+              >
+                Remark
+              </button>
             </NoteRow>
+            <RemarkList
+              :meeting-id="meeting.id"
+              :line="line.name"
+              :writing="remarking === line.name"
+              @done="remarking = null"
+            />
           </template>
         </ol>
         <button v-if="opened && !closed" class="go-on" type="button" @click="start">
@@ -307,6 +328,23 @@ h1 a:hover {
   border-top: 3px double var(--rule-strong);
   font: 600 12.5px/1.3 var(--sans);
   color: var(--ink-2);
+}
+
+.remark {
+  border: 0;
+  background: none;
+  padding: 0;
+  color: var(--ink-2);
+  text-decoration: underline;
+  cursor: pointer;
+  opacity: 0;
+}
+
+.row:hover .remark,
+.row:focus-within .remark,
+.remark:focus-visible,
+.remark[aria-expanded='true'] {
+  opacity: 1;
 }
 
 .go-on {

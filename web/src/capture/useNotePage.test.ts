@@ -54,7 +54,7 @@ function open() {
   const wrapper = mount(
     defineComponent({
       setup() {
-        page = useNotePage('m', ME, () => undefined)
+        page = useNotePage('m', ME, { matters: () => undefined, remarks: () => undefined })
         return () => h('div')
       },
     }),
@@ -137,7 +137,7 @@ describe('a page of notes', () => {
       { ...line, name: 'x', text: 'theirs', beside: true, by: ANA },
     ])
     expect(page.lines.value.map((l) => l.text)).toEqual(['mine, longer'])
-    expect(page.beside.value.map((l) => l.text)).toEqual(['theirs'])
+    expect(page.below.value.map((l) => l.text)).toEqual(['theirs'])
   })
 
   it('follows the pen', async () => {
@@ -147,7 +147,7 @@ describe('a page of notes', () => {
     Stream.last.tell('pen', { holder: ANA, askedBy: null })
     expect(page.holdsPen.value).toBe(false)
     const name = page.add(null, { text: 'below the rule' })
-    expect(page.beside.value.map((l) => l.name)).toEqual([name])
+    expect(page.below.value.map((l) => l.name)).toEqual([name])
   })
 
   it('pastes many lines one below the other', async () => {

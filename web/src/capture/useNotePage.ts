@@ -28,7 +28,11 @@ interface Hand {
  * A meeting's page of notes. Every change is kept in the browser at once and on the server as soon as it can be reached;
  * `unsaved` names the lines that are in the browser alone.
  */
-export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => void) {
+export function useNotePage(
+  meetingId: string,
+  me: Hand,
+  beside: { matters: () => void; remarks: () => void },
+) {
   const path = { params: { path: { id: meetingId } } }
   const outbox = new Outbox(localStorage, `ledger-lamp.page.${me.id}.${meetingId}`)
 
@@ -41,7 +45,7 @@ export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => v
   const savedAt = ref<Date | null>(null)
 
   const lines = computed(() => all.value.filter((l) => !l.removed && !l.beside))
-  const beside = computed(() => all.value.filter((l) => !l.removed && l.beside))
+  const below = computed(() => all.value.filter((l) => !l.removed && l.beside))
   const holdsPen = computed(() => pen.value.holder === null || pen.value.holder.id === me.id)
 
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -140,7 +144,7 @@ export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => v
     after: string | null,
     what: { text?: string; indent?: number; agendaItem?: number | null } = {},
   ): string {
-    const among = holdsPen.value ? lines.value : beside.value
+    const among = holdsPen.value ? lines.value : below.value
     const index = after === null ? among.length - 1 : among.findIndex((l) => l.name === after)
     const line: PageLine = {
       name: crypto.randomUUID(),
@@ -186,10 +190,12 @@ export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => v
 
   useLive(meetingId, {
     connected: () => {
-      mattersChanged()
+      beside.matters()
+      beside.remarks()
       void load()
     },
-    matters: mattersChanged,
+    matters: beside.matters,
+    remarks: beside.remarks,
     lines: (told) => (told as PageLine[]).forEach(take),
     pen: (told) => (pen.value = told as Pen),
   })
@@ -224,7 +230,7 @@ export function useNotePage(meetingId: string, me: Hand, mattersChanged: () => v
 
   return {
     lines,
-    beside,
+    below,
     pen,
     holdsPen,
     unsaved,

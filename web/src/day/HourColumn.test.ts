@@ -1,3 +1,4 @@
+import { HERE } from '../shared/dates'
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { DayEntry } from '../api/types'
@@ -8,7 +9,7 @@ const WEEKLY: DayEntry = {
   title: 'Weekly',
   start: '09:30:00',
   plannedMinutes: 45,
-  zone: 'Europe/Oslo',
+  zone: HERE,
   location: 'Boat hall',
   kind: null,
   people: ['Ana', 'Tom', 'Joss', 'Mira', 'Petra'],
@@ -17,6 +18,7 @@ const WEEKLY: DayEntry = {
   pencil: 0,
   ink: 0,
   calledOff: false,
+  matters: [],
 }
 
 const show = (...entries: Partial<DayEntry>[]) =>

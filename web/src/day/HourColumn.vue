@@ -1,15 +1,12 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import type { DayEntry } from '../api/types'
-import { clockTime } from '../shared/dates'
+import { clockTime, HERE } from '../shared/dates'
 import { folioAddress } from '../shared/folioNumbers'
 import { count, listed } from '../shared/words'
 import { layOut, nowIn } from './dayColumn'
 
 const props = defineProps<{ entries: DayEntry[]; isToday: boolean }>()
-
-/** A meeting's own zone is said where it is not the one of the clock on the wall. */
-const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone
 
 const PIXELS_A_MINUTE = 1.2
 const TOP_PX = 14
@@ -31,13 +28,16 @@ function addressOf(entry: DayEntry): string {
 function standing(entry: DayEntry): string {
   if (entry.calledOff) return 'called off'
   if (entry.folio !== null) return `filed as folio ${entry.folio}`
-  if (entry.minutesId === null) return ''
+  if (entry.minutesId === null) {
+    return entry.matters.length ? `${count(entry.matters.length, 'matter')} arising` : ''
+  }
   return entry.pencil > 0
     ? `draft: ${count(entry.pencil, 'line')} in pencil`
     : 'all in ink, ready to file'
 }
 
 function facts(entry: DayEntry): string {
+  // A meeting's own zone is said where it is not the one here.
   const zone = entry.zone === HERE ? '' : ` ${entry.zone}`
   const start = entry.start ? clockTime(entry.start) + zone : ''
   return [start, entry.location, listed(entry.people, 4)].filter(Boolean).join(' · ')

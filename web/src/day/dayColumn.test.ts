@@ -17,6 +17,7 @@ function meeting(start: string | null, plannedMinutes: number | null = 60): DayE
     pencil: 0,
     ink: 0,
     calledOff: false,
+    matters: [],
   }
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, onVersion } from '../api/client'
 import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
@@ -8,8 +8,10 @@ import type { Shorthand, ShorthandFacts } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import { count } from '../shared/words'
 import PairList from './PairList.vue'
-import { MARK_MEANINGS, without } from './shorthand'
+import { asFile, fromFile, MARK_MEANINGS, without } from './shorthand'
+import TryLine from './TryLine.vue'
 
 const { say } = useNotices()
 const { data, error, refetch } = useQuery({
@@ -58,6 +60,44 @@ async function remove(list: 'marks' | 'abbreviations', first: string, second: st
     undo: () => void (list === 'marks' ? addMark(first, second) : addAbbreviation(first, second)),
   })
 }
+const file = ref<HTMLInputElement>()
+const hasOwn = computed(
+  () => (data.value?.marks.length ?? 0) + (data.value?.abbreviations.length ?? 0) > 0,
+)
+
+/** Puts others in the place of all there are, and offers to put those back. */
+async function replace(facts: ShorthandFacts, what: string) {
+  const before = factsOf(data.value as Shorthand)
+  if (await keep('marks', facts)) say(what, { undo: () => void keep('marks', before) })
+}
+
+const restore = () => replace({ marks: [], abbreviations: [] }, 'Only everybody’s marks are left.')
+
+async function bringIn() {
+  const chosen = file.value?.files?.[0]
+  if (!file.value || !chosen) return
+  file.value.value = ''
+  try {
+    const facts = fromFile(await chosen.text())
+    await replace(
+      facts,
+      `${count(facts.marks.length, 'mark')} and ${count(facts.abbreviations.length, 'abbreviation')} brought in.`,
+    )
+  } catch (thrown) {
+    refused.value.marks = messageOf(thrown)
+  }
+}
+
+function takeAway() {
+  const address = URL.createObjectURL(
+    new Blob([asFile(factsOf(data.value as Shorthand))], { type: 'application/json' }),
+  )
+  const link = document.createElement('a')
+  link.href = address
+  link.download = 'marks.json'
+  link.click()
+  URL.revokeObjectURL(address)
+}
 </script>
 
 <template>
@@ -66,6 +106,23 @@ async function remove(list: 'marks' | 'abbreviations', first: string, second: st
       Signs at the start of a note line that say what it is, and short forms that are written out in
       minutes. Marks are for notes that come in from now on, abbreviations for the next drafting;
       notes themselves stay as typed.
+      <template #acts>
+        <button class="btn" type="button" @click="file?.click()">Bring in a file</button>
+        <button class="btn" type="button" :disabled="!hasOwn" @click="takeAway">As a file</button>
+        <button class="btn" type="button" :disabled="!hasOwn" @click="restore">
+          Everybody’s alone
+        </button>
+        <input
+          ref="file"
+          class="unseen"
+          type="file"
+          accept=".json,application/json"
+          tabindex="-1"
+          aria-hidden="true"
+          data-testid="marks-file"
+          @change="bringIn"
+        />
+      </template>
     </PageHead>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <div v-else-if="data" class="lists">
@@ -94,6 +151,7 @@ async function remove(list: 'marks' | 'abbreviations', first: string, second: st
         @remove="(brief, full) => remove('abbreviations', brief, full)"
       />
     </div>
+    <TryLine v-if="data" />
   </div>
 </template>
 

@@ -87,6 +87,9 @@ export function arrival(instant: string): string {
   return isoDay(date) === today() ? time : `${shortDay(isoDay(date))}, ${time}`
 }
 
+/** The zone of the clock on the wall. */
+export const HERE = Intl.DateTimeFormat().resolvedOptions().timeZone
+
 /** An instant as the clock of a zone shows it: `10:42`. */
 export function clockIn(instant: string, zone: string): string {
   return new Intl.DateTimeFormat('en-GB', {

@@ -1,5 +1,5 @@
 import type { Meeting, MeetingFacts, Suggestion } from '../api/types'
-import { clockTime } from '../shared/dates'
+import { clockTime, HERE } from '../shared/dates'
 
 /** What the form starts with, from what the source tells. */
 export function suggested(s: Suggestion): MeetingFacts {
@@ -29,7 +29,7 @@ export function emptyMeeting(date: string): MeetingFacts {
     title: '',
     date,
     start: null,
-    zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    zone: HERE,
     plannedMinutes: null,
     kind: null,
     location: null,

@@ -206,4 +206,30 @@ class CaptureTest extends BrowserTest {
         row(ana, 0).locator("textarea").fill("roller is in, paid");
         assertThat(row(mira, 0)).containsText("roller is in, paid");
     }
+
+    @Test
+    void a_remark_calls_a_members_attention_on_their_day_sheet() {
+        Desk mira = miraAtHerDesk();
+        Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
+        String meeting = meeting(mira, "Berth weekly remarked", null);
+        notes(mira, meeting);
+        type(mira, "roller is in");
+        saved(mira);
+        mira.page.getByLabel("Remark on: roller is in").click();
+        mira.field("Remark").fill("The old one or the new one?");
+        mira.page.getByLabel("Whose attention it is to call").selectOption("for Ana Prokop");
+        mira.page.locator(".remarks form .go").click();
+        assertThat(mira.page.locator(".remarks li"))
+                .containsText("Mira Voss to Ana Prokop: The old one or the new one?");
+
+        ana.page.navigate("/");
+        Locator waiting = ana.page.locator(".waiting li", new Page.LocatorOptions().setHasText("The old one"));
+        assertThat(waiting).containsText("Mira Voss");
+        waiting.getByText("Berth weekly remarked").click();
+        assertThat(ana.page.locator(".remarks li")).containsText("The old one or the new one?");
+        ana.page.navigate("/");
+        waiting.getByText("Seen").click();
+        assertThat(waiting).hasCount(0);
+        assertThat(mira.page.locator(".remarks li")).containsText("seen");
+    }
 }

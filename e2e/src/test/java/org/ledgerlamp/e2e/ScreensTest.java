@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -26,7 +27,15 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** What every screen owes to everybody: to be read, by day and by night, on a small screen and by a screen reader. */
 class ScreensTest extends BrowserTest {
     private static final List<String> SCREENS = List.of(
-            "/", "/tray", "/ledger", "/folio/1", "/folio/1/source?line=5", "/lamp?q=mobile+unit", "/people", "/marks");
+            "/",
+            "/tray",
+            "/ledger",
+            "/folio/1",
+            "/folio/1/source?line=5",
+            "/lamp?q=mobile+unit",
+            "/people",
+            "/marks",
+            "/calendars");
 
     /** The screens, with those of a meeting of today that is still to be held. */
     private static List<String> screens(Desk desk) {
@@ -229,9 +238,18 @@ class ScreensTest extends BrowserTest {
         mira.page.keyboard().press("Enter");
         assertThat(marks.getByRole(AriaRole.ALERT)).containsText("is a mark that everybody has");
 
+        mira.region("Try a line").getByRole(AriaRole.TEXTBOX).fill("!! crane has a crack");
+        assertThat(mira.region("Try a line")).containsText("Risk · “crane has a crack”");
+        Download file = mira.page.waitForDownload(() -> mira.button("As a file").click());
+        mira.button("Everybody’s alone").click();
+        assertThat(mira.button("Remove !!")).hasCount(0);
+        mira.page.getByTestId("marks-file").setInputFiles(file.path());
+        assertThat(mira.page.getByText("1 mark and 0 abbreviations brought in."))
+                .isVisible();
+
         mira.button("Remove !!").click();
         assertThat(mira.button("Remove !!")).hasCount(0);
-        mira.button("Undo").click();
+        mira.button("Undo").last().click();
         assertThat(mira.button("Remove !!")).isVisible();
         mira.page.reload();
         assertThat(mira.button("Remove !!")).isVisible();

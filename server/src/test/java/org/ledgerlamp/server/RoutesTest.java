@@ -55,6 +55,7 @@ class RoutesTest extends ServerTest {
         ids.put("sources", source);
         ids.put("minutes", minutes.text("/id"));
         ids.put("lines", minutes.text("/lines/0/id"));
+        ids.put("remarks", UUID.randomUUID().toString());
         ids.put("connections", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("attendance", minutes.text("/attendance/0/id"));
@@ -130,6 +131,7 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/margin" -> "{\"text\":\"intruded\"}";
             case "/api/meetings/{id}/page" -> Desk.typed(1, "intruded");
             case "/api/meetings/{id}/matters" -> "{\"lineId\":\"" + ids.get("lines") + "\"}";
+            case "/api/meetings/{id}/remarks" -> "{\"line\":\"" + UUID.randomUUID() + "\",\"text\":\"intruded\"}";
             case "/api/lines/{id}/acts" -> "{\"kind\":\"DONE\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";

@@ -85,4 +85,17 @@ class ShorthandTest extends ServerTest {
 
         assertThat(otherTeam().read("/api/shorthand").at("/marks")).isEmpty();
     }
+
+    @Test
+    void can_be_tried_on_a_line_and_nothing_is_kept() throws Exception {
+        write(OURS);
+        desk.person("Tom Reyes");
+        Desk.Answer risk = desk.create("/api/shorthand/tried", "{\"text\":\"!! crane w/ a crack\"}");
+        Desk.Answer action = desk.create("/api/shorthand/tried", "{\"text\":\"A: Tom ring the yard\"}");
+
+        assertThat(risk.text("/kind")).isEqualTo("RISK");
+        assertThat(risk.text("/writtenOut")).isEqualTo("crane with a crack");
+        assertThat(action.text("/owner")).isEqualTo("Tom Reyes");
+        assertThat(desk.read("/api/tray").body()).isEmpty();
+    }
 }

@@ -9,11 +9,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.minutes.Matter;
+import org.ledgerlamp.server.minutes.MatterService;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.remarks.RemarkService;
 import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
@@ -29,10 +33,22 @@ import org.springframework.web.bind.annotation.RestController;
 class DayController {
     private final MeetingService meetings;
     private final MinutesService minutes;
+    private final MatterService matters;
     private final TrayService tray;
+    private final RemarkService remarks;
+    private final AccessService access;
 
-    DayController(MeetingService meetings, MinutesService minutes, TrayService tray) {
+    DayController(
+            MeetingService meetings,
+            MinutesService minutes,
+            MatterService matters,
+            TrayService tray,
+            RemarkService remarks,
+            AccessService access) {
         this.meetings = meetings;
+        this.matters = matters;
+        this.remarks = remarks;
+        this.access = access;
         this.minutes = minutes;
         this.tray = tray;
     }
@@ -56,7 +72,11 @@ class DayController {
             @Nullable Integer folio,
             long pencil,
             long ink,
-            boolean calledOff) {}
+            boolean calledOff,
+            List<Glance> matters) {}
+
+    /** A matter arising at a glance. */
+    record Glance(int folio, int number, String text) {}
 
     record WaitingSource(
             UUID id,
@@ -82,7 +102,15 @@ class DayController {
 
     record WaitingDraft(UUID minutesId, String title, LocalDate date, long pencil, long ink) {}
 
-    record DaySheet(LocalDate date, List<Entry> meetings, List<WaitingSource> sources, List<WaitingDraft> drafts) {}
+    /** A remark that calls the member's attention. */
+    record WaitingRemark(UUID id, UUID meetingId, String meeting, String by, String text, Instant madeAt) {}
+
+    record DaySheet(
+            LocalDate date,
+            List<Entry> meetings,
+            List<WaitingRemark> remarks,
+            List<WaitingSource> sources,
+            List<WaitingDraft> drafts) {}
 
     @GetMapping("/api/day")
     DaySheet day(@AuthenticationPrincipal SignedIn who, @RequestParam LocalDate date) {
@@ -99,6 +127,7 @@ class DayController {
                         .sorted(Comparator.comparing(Meeting::start, Comparator.nullsFirst(Comparator.naturalOrder())))
                         .map(m -> entry(m, byMeeting.get(m.id()), progress))
                         .toList(),
+                remarksFor(who),
                 tray.waiting(who.teamId()).stream().map(WaitingSource::of).toList(),
                 drafts.stream()
                         .map(d -> new WaitingDraft(
@@ -110,7 +139,28 @@ class DayController {
                         .toList());
     }
 
-    private static Entry entry(Meeting m, @Nullable Minutes written, Map<UUID, MinutesService.Progress> progress) {
+    /** What is still open of the matters of a meeting to come. */
+    private List<Glance> glance(Meeting meeting) {
+        return matters.of(meeting).stream()
+                .filter(Matter::open)
+                .map(m -> new Glance(m.folio(), m.number(), m.text()))
+                .toList();
+    }
+
+    private List<WaitingRemark> remarksFor(SignedIn who) {
+        Map<UUID, String> names = access.memberNames(who.teamId());
+        return remarks.waitingFor(who).stream()
+                .map(r -> new WaitingRemark(
+                        r.id(),
+                        r.meetingId(),
+                        meetings.one(who.teamId(), r.meetingId()).title(),
+                        names.getOrDefault(r.memberId(), ""),
+                        r.text(),
+                        r.madeAt()))
+                .toList();
+    }
+
+    private Entry entry(Meeting m, @Nullable Minutes written, Map<UUID, MinutesService.Progress> progress) {
         MinutesService.Progress p = written == null ? null : progress.get(written.id());
         return new Entry(
                 m.id(),
@@ -125,6 +175,7 @@ class DayController {
                 written == null ? null : written.folio(),
                 p == null ? 0 : p.pencil(),
                 p == null ? 0 : p.ink(),
-                m.isCalledOff());
+                m.isCalledOff(),
+                written == null && !m.isCalledOff() ? glance(m) : List.of());
     }
 }

@@ -1,0 +1,103 @@
+package org.ledgerlamp.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.ledgerlamp.standins.CalendarPartner;
+
+/** From an invitation in somebody's calendar to a prepared meeting. */
+class CalendarTest extends BrowserTest {
+    private static final LocalDate DAY = LocalDate.now().plusDays(20);
+
+    private static String invitation(String title, String more) {
+        return """
+                BEGIN:VCALENDAR\r
+                VERSION:2.0\r
+                BEGIN:VEVENT\r
+                UID:plank\r
+                SUMMARY:%s\r
+                DTSTART;TZID=Europe/Lisbon:%sT130000\r
+                DURATION:PT30M\r
+                ORGANIZER;CN=Nils Farrow:mailto:nils@brae-yard.example\r
+                ATTENDEE;CN=Elin Plank:mailto:elin.plank@county.example\r
+                DESCRIPTION:Dear all\\n\\nAgenda:\\n1. Planks (10 min)\\n2. Paint\\n\\nNils\r
+                URL:https://call.skerry.example/plank\r
+                %sEND:VEVENT\r
+                END:VCALENDAR\r
+                """
+                .formatted(title, DAY.toString().replace("-", ""), more);
+    }
+
+    @Test
+    void a_calendar_is_found_connected_and_followed_to_a_prepared_meeting() throws IOException {
+        try (CalendarPartner calendar = new CalendarPartner(0)) {
+            calendar.put("plank.ics", invitation("Plank call", ""));
+            Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
+            ana.page.navigate("/calendars");
+            ana.button("Connect a calendar").first().click();
+            ana.field("Address").fill(calendar.address());
+            ana.field("Name to sign in with").fill(CalendarPartner.USER);
+            ana.field("Password, kept encrypted").fill("wrong");
+            ana.button("Look for its calendars").click();
+            assertThat(ana.page.getByRole(AriaRole.ALERT)).containsText("name and password do not fit");
+            ana.field("Password, kept encrypted").fill(CalendarPartner.PASSWORD);
+            ana.button("Look for its calendars").click();
+            assertThat(ana.field("What to call it here")).hasValue("Ferries");
+            ana.button("Connect").click();
+            Locator connection = ana.page.locator("main li", new Page.LocatorOptions().setHasText("Ferries"));
+            assertThat(connection).containsText("last in step");
+
+            ana.page.navigate("/day/" + DAY);
+            assertThat(ana.page.locator(".entry")).containsText("13:00 Europe/Lisbon");
+            ana.link("Plank call").click();
+            assertThat(ana.page.locator(".meeting")).containsText("13:00 Europe/Lisbon · 30 min");
+            assertThat(ana.link("https://call.skerry.example/plank")).isVisible();
+            assertThat(ana.field("Item 1 of the agenda")).hasValue("Planks");
+            assertThat(ana.field("Item 2 of the agenda")).hasValue("Paint");
+            ana.button("Put Elin Plank on the roster").click();
+            assertThat(ana.button("Put Elin Plank on the roster")).hasCount(0);
+            assertThat(ana.region("Invited")).containsText("Elin Plank");
+            assertThat(ana.region("Invited")).containsText("Called by Nils Farrow");
+
+            // What she changed stays, what she did not follows the calendar.
+            ana.field("Item 2 of the agenda").fill("Paint and primer");
+            ana.field("Item 2 of the agenda").press("Tab");
+            calendar.put("plank.ics", invitation("Plank and paint call", "STATUS:CANCELLED\r\n"));
+            ana.page.navigate("/calendars");
+            ana.button("Ask now").click();
+            assertThat(connection).not().containsText("being asked");
+            ana.page.navigate("/day/" + DAY);
+            assertThat(ana.page.locator(".entry.off")).containsText("called off");
+            ana.link("Plank and paint call").click();
+            assertThat(ana.field("Item 2 of the agenda")).hasValue("Paint and primer");
+            assertThat(ana.page.locator(".meeting")).containsText("is called off");
+        }
+    }
+
+    @Test
+    void a_calendar_that_does_not_answer_is_said_on_the_day_sheet() throws IOException {
+        Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
+        String gone;
+        try (CalendarPartner calendar = new CalendarPartner(0)) {
+            gone = calendar.feedAddress();
+        }
+        ana.page.navigate("/calendars");
+        ana.button("Connect a calendar").first().click();
+        ana.page.getByLabel("feed (one .ics address)").check();
+        ana.field("Address").fill(gone);
+        ana.field("What to call it here").fill("Gone");
+        ana.button("Connect").click();
+        assertThat(ana.page.getByRole(AriaRole.ALERT)).containsText("cannot be reached");
+        ana.page.navigate("/");
+        assertThat(ana.page.getByText("Gone does not answer")).isVisible();
+        ana.page.navigate("/calendars");
+        ana.button("Take Gone away").click();
+        assertThat(ana.page.getByText(Pattern.compile("Gone is taken away"))).isVisible();
+    }
+}
