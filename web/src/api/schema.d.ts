@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/templates": {
         parameters: {
             query?: never;
@@ -819,7 +835,7 @@ export interface components {
         };
         ConnectionFacts: {
             /** @enum {string} */
-            kind: "FEED" | "CALDAV";
+            kind: "FEED" | "CALDAV" | "DROPPED";
             name: string;
             address: string;
             username: string | null;
@@ -829,7 +845,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "FEED" | "CALDAV";
+            kind: "FEED" | "CALDAV" | "DROPPED";
             name: string;
             address: string;
             username: string | null;
@@ -965,6 +981,9 @@ export interface components {
             /** Format: int32 */
             more: number;
             hits: components["schemas"]["Hit"][];
+        };
+        FromFile: {
+            meetings: string[];
         };
         Glance: {
             /** Format: int32 */
@@ -2485,6 +2504,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OfferedCalendar"][];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FromFile"];
                 };
             };
         };

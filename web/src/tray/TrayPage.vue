@@ -9,6 +9,7 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useNotices } from '../shared/notices'
+import { count } from '../shared/words'
 import DropZone from './DropZone.vue'
 import PasteBox from './PasteBox.vue'
 import SourceCard from './SourceCard.vue'
@@ -33,14 +34,37 @@ async function takeIn(what: string, send: () => Promise<TakenIn[]>): Promise<Tak
   }
 }
 
-/** Each file goes alone, so that one that is refused keeps no other out. */
+/** Each file goes alone, so that one that is refused keeps no other out; invitations go to the day sheet. */
 async function takeFiles(files: File[]) {
   const taken: TakenIn[] = []
+  let sources = 0
   for (const [i, file] of files.entries()) {
     const which = files.length === 1 ? file.name : `${file.name}, ${i + 1} of ${files.length}`
-    taken.push(...(await takeIn(which, () => sendFile(file))))
+    if (await isInvitation(file)) {
+      await takeIn(which, () => sendInvitation(file, files.length === 1))
+    } else {
+      sources++
+      taken.push(...(await takeIn(which, () => sendFile(file))))
+    }
   }
-  report(taken, files.length)
+  report(taken, sources)
+}
+
+/** Whether a file is a calendar's, or a mail with one in it. */
+async function isInvitation(file: File): Promise<boolean> {
+  if (!/\.(?:ics|eml)$/i.test(file.name)) return false
+  return /BEGIN:VCALENDAR|text\/calendar/i.test(await file.text())
+}
+
+async function sendInvitation(file: File, alone: boolean): Promise<TakenIn[]> {
+  const form = new FormData()
+  form.append('file', file)
+  const { meetings } = await sendForm<{ meetings: string[] }>('/api/calendar/file', form)
+  say(`${count(meetings.length, 'meeting')} of ${file.name} on the day sheet.`)
+  await outdate(keys.meetings)
+  const [first] = meetings
+  if (alone && first) await router.push(`/meeting/${first}`)
+  return []
 }
 
 async function sendFile(file: File) {
@@ -97,7 +121,7 @@ async function discard(source: Source) {
         <PageHead title="In-tray">
           Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
           WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes; Word, OpenDocument,
-          PDF, web page or mail around them.
+          PDF, web page or mail around them. An invitation (.ics, .eml) becomes a meeting.
           <template #acts>
             <button class="btn" type="button" @click="pasting = !pasting">Paste text</button>
             <button class="btn go" type="button" @click="choose">Choose files</button>

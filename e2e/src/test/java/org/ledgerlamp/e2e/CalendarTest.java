@@ -5,7 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -99,5 +101,22 @@ class CalendarTest extends BrowserTest {
         ana.page.navigate("/calendars");
         ana.button("Take Gone away").click();
         assertThat(ana.page.getByText(Pattern.compile("Gone is taken away"))).isVisible();
+    }
+
+    @Test
+    void a_dropped_invitation_leads_to_its_meeting() {
+        Desk mira = miraAtHerDesk();
+        mira.page.navigate("/tray");
+        mira.page
+                .getByTestId("files")
+                .setInputFiles(new FilePayload(
+                        "drop.ics",
+                        "text/calendar",
+                        invitation("Dropped call", "")
+                                .replace("UID:plank", "UID:dropped")
+                                .getBytes(StandardCharsets.UTF_8)));
+
+        assertThat(mira.heading("Dropped call")).isVisible();
+        assertThat(mira.field("Item 1 of the agenda")).hasValue("Planks");
     }
 }

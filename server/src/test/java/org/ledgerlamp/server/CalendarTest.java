@@ -212,7 +212,8 @@ class CalendarTest extends ServerTest {
                         .formatted(DAY));
         connected();
 
-        only();
+        assertThat(only().at("/location").asString()).isEqualTo("Quay");
+        assertThat(only().at("/title").asString()).isEqualTo("Cable Call");
     }
 
     @Test
@@ -282,6 +283,34 @@ class CalendarTest extends ServerTest {
         assertThat(ana.remove("/api/connections/{id}", id).status()).isEqualTo(404);
         assertThat(desk.remove("/api/connections/{id}", id).status()).isEqualTo(204);
         only();
+    }
+
+    @Test
+    void a_dropped_invitation_does_the_same_and_one_sent_anew_changes_its_meeting() throws Exception {
+        String meeting = desk.invitation("call.ics", event("a", "Cable call", "T100000", ""))
+                .text("/meetings/0");
+        desk.invitation(
+                "mail.eml",
+                "From: nils@brae-yard.example\r\nSubject: Moved\r\nMIME-Version: 1.0\r\nContent-Type: text/calendar; method=REQUEST\r\n\r\n"
+                        + event("a", "Cable call", "T153000", ""));
+
+        assertThat(only().at("/id").asString()).isEqualTo(meeting);
+        assertThat(only().at("/start").asString()).startsWith("15:30");
+        assertThat(desk.read("/api/connections").body()).isEmpty();
+    }
+
+    @Test
+    void a_dropped_file_without_an_invitation_is_refused_and_kept() throws Exception {
+        Desk.Answer refused = desk.invitation("note.ics", "no calendar at all");
+
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.text("/detail")).contains("note.ics", "BEGIN:VCALENDAR", "kept as it came");
+        assertThat(new JdbcTemplate(database)
+                        .queryForObject(
+                                "select count(*) from dropped_invitation where team_id = ?",
+                                Integer.class,
+                                desk.who().teamId().toString()))
+                .isEqualTo(1);
     }
 
     @Test

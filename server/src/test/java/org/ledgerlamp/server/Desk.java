@@ -94,6 +94,13 @@ public final class Desk {
         return send(multipart("/api/people/file").file(file));
     }
 
+    /** Drops an invitation. */
+    public Answer invitation(String name, String content) throws Exception {
+        MockMultipartFile file = new MockMultipartFile(
+                "file", name, "application/octet-stream", content.getBytes(StandardCharsets.UTF_8));
+        return send(multipart("/api/calendar/file").file(file));
+    }
+
     /** Puts a person on the roster; the answer's id. */
     public String person(String name) throws Exception {
         return create("/api/people", "{\"name\":\"%s\",\"aliases\":[]}".formatted(name))
@@ -169,7 +176,7 @@ public final class Desk {
     /** Any request, with JSON and version 0, as a member with tools of their own may send it. */
     public Answer send(String method, String path, String json) throws Exception {
         AbstractMockHttpServletRequestBuilder<?> any =
-                Set.of("/api/tray", "/api/people/file").contains(path) && method.equals("POST")
+                Set.of("/api/tray", "/api/people/file", "/api/calendar/file").contains(path) && method.equals("POST")
                         ? multipart(path)
                         : request(HttpMethod.valueOf(method), path).contentType(MediaType.APPLICATION_JSON);
         return send(any.header("If-Match", "\"0\"").content(json));

@@ -47,7 +47,10 @@ class CalendarDesk {
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
         worker.scheduleWithFixedDelay(
-                () -> connections.findAll().forEach(c -> carryOut(c.id())), 0, MINUTES_BETWEEN, TimeUnit.MINUTES);
+                () -> connections.findByKindNot(ConnectionKind.DROPPED).forEach(c -> carryOut(c.id())),
+                0,
+                MINUTES_BETWEEN,
+                TimeUnit.MINUTES);
     }
 
     @PreDestroy

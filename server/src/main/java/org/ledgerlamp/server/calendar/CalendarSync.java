@@ -54,6 +54,35 @@ class CalendarSync {
 
     private record Which(String uid, @Nullable Instant occurrence) {}
 
+    /**
+     * Takes over single invitations; what is not among them stays as it is.
+     *
+     * @return their meetings
+     */
+    List<UUID> add(UUID connectionId, List<Invitation> invitations) {
+        CalendarConnection connection = connections.findById(connectionId).orElseThrow();
+        List<RosterPerson> everybody = roster.everybody(connection.teamId());
+        Map<Which, CalendarEntry> known = entriesOf(connectionId);
+        List<UUID> meetingIds = new ArrayList<>();
+        Set<Which> seen = new HashSet<>();
+        for (Invitation invitation : invitations) {
+            Which which = new Which(invitation.uid(), invitation.occurrence());
+            if (seen.add(which)) {
+                UUID meeting = follow(connection, known.get(which), invitation, everybody);
+                if (meeting != null) {
+                    meetingIds.add(meeting);
+                }
+            }
+        }
+        return meetingIds;
+    }
+
+    private Map<Which, CalendarEntry> entriesOf(UUID connectionId) {
+        Map<Which, CalendarEntry> known = new HashMap<>();
+        entries.findByConnectionId(connectionId).forEach(e -> known.put(new Which(e.uid(), e.occurrence()), e));
+        return known;
+    }
+
     /** Takes over the invitations that a calendar has from {@code from} on; what it has no more is called off. */
     void takeOver(UUID connectionId, List<Invitation> invitations, LocalDate from, LocalDate until) {
         Optional<CalendarConnection> found = connections.findById(connectionId);
@@ -61,16 +90,10 @@ class CalendarSync {
             return; // taken away while it was asked
         }
         CalendarConnection connection = found.get();
-        List<RosterPerson> everybody = roster.everybody(connection.teamId());
-        Map<Which, CalendarEntry> known = new HashMap<>();
-        entries.findByConnectionId(connectionId).forEach(e -> known.put(new Which(e.uid(), e.occurrence()), e));
+        Map<Which, CalendarEntry> known = entriesOf(connectionId);
+        add(connectionId, invitations);
         Set<Which> seen = new HashSet<>();
-        for (Invitation invitation : invitations) {
-            Which which = new Which(invitation.uid(), invitation.occurrence());
-            if (seen.add(which)) {
-                follow(connection, known.get(which), invitation, everybody);
-            }
-        }
+        invitations.forEach(i -> seen.add(new Which(i.uid(), i.occurrence())));
         known.forEach((which, entry) -> {
             if (!seen.contains(which)) {
                 gone(entry, from, until);
@@ -84,26 +107,58 @@ class CalendarSync {
         connections.findById(connectionId).ifPresent(c -> c.failed(clock.instant(), why));
     }
 
-    private void follow(
+    /** Makes a meeting follow its invitation; the answer is the meeting's id, or null where it is none of ours. */
+    private @Nullable UUID follow(
             CalendarConnection connection,
             @Nullable CalendarEntry entry,
             Invitation invitation,
             List<RosterPerson> everybody) {
         Facts said = facts(invitation, everybody);
         if (entry == null) {
-            if (!invitation.cancelled()) {
-                Meeting meeting =
-                        same(connection.teamId(), said).orElseGet(() -> meetings.create(connection.teamId(), said));
-                entries.save(
-                        new CalendarEntry(connection, invitation.uid(), invitation.occurrence(), meeting.id(), said));
-            }
-            return;
+            return invitation.cancelled() ? null : begin(connection, invitation, said);
         }
         Meeting meeting = meetings.one(connection.teamId(), entry.meetingId());
         if (!said.equals(entry.takenOver()) || meeting.isCalledOff() != invitation.cancelled()) {
             meetings.follow(meeting, merged(meetings.facts(meeting), entry.takenOver(), said), invitation.cancelled());
             entry.takeOver(said);
         }
+        return meeting.id();
+    }
+
+    /** Finds the meeting of an entry that is seen for the first time, or makes it. */
+    private UUID begin(CalendarConnection connection, Invitation invitation, Facts said) {
+        Optional<Meeting> here = same(connection.teamId(), said);
+        here.ifPresent(m -> meetings.follow(m, filled(meetings.facts(m), said), false));
+        Meeting meeting = here.orElseGet(() -> meetings.create(connection.teamId(), said));
+        entries.save(new CalendarEntry(connection, invitation.uid(), invitation.occurrence(), meeting.id(), said));
+        return meeting.id();
+    }
+
+    /** What is known here, with what the calendar says where nothing is known. */
+    private static Facts filled(Facts here, Facts said) {
+        List<UUID> people = new ArrayList<>(here.people());
+        said.people().stream().filter(p -> !people.contains(p)).forEach(people::add);
+        return new Facts(
+                here.title(),
+                here.date(),
+                here.start(),
+                here.zone(),
+                or(here.plannedMinutes(), said.plannedMinutes()),
+                here.kind(),
+                or(here.location(), said.location()),
+                or(here.series(), said.series()),
+                here.agenda().isEmpty() ? said.agenda() : here.agenda(),
+                or(here.nextMeeting(), said.nextMeeting()),
+                people,
+                or(here.link(), said.link()),
+                or(here.description(), said.description()),
+                or(here.organiser(), said.organiser()),
+                here.template(),
+                said.guests());
+    }
+
+    private static <T> @Nullable T or(@Nullable T here, @Nullable T said) {
+        return here == null ? said : here;
     }
 
     /** A meeting that is here already: of that day, hour and title, or of that day and uid in another member's calendar. */

@@ -69,7 +69,9 @@ class ConnectionController {
 
     @GetMapping("/api/connections")
     List<ConnectionView> all(@AuthenticationPrincipal SignedIn who) {
-        return connections.findByTeamIdAndMemberIdOrderByName(who.teamId(), who.memberId()).stream()
+        return connections
+                .findByTeamIdAndMemberIdAndKindNotOrderByName(who.teamId(), who.memberId(), ConnectionKind.DROPPED)
+                .stream()
                 .map(this::view)
                 .toList();
     }
@@ -89,8 +91,12 @@ class ConnectionController {
 
     @PostMapping("/api/connections")
     ConnectionView add(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ConnectionFacts facts) {
+        if (facts.kind() == ConnectionKind.DROPPED) {
+            throw Refusal.invalid("That is no kind of calendar to connect.");
+        }
         boolean full = connections
-                        .findByTeamIdAndMemberIdOrderByName(who.teamId(), who.memberId())
+                        .findByTeamIdAndMemberIdAndKindNotOrderByName(
+                                who.teamId(), who.memberId(), ConnectionKind.DROPPED)
                         .size()
                 >= MOST;
         if (full) {

@@ -5,5 +5,7 @@ enum ConnectionKind {
     /** One iCalendar file at an address. */
     FEED,
     /** A CalDAV collection. */
-    CALDAV
+    CALDAV,
+    /** No calendar: invitations that a member dropped as files. */
+    DROPPED
 }
