@@ -66,6 +66,11 @@ describe('the lines of a page', () => {
   })
 })
 
+it('a pasted line that is too long for the server goes on in the next', () => {
+  const pieces = pasted('x'.repeat(25_000))
+  expect(pieces.map((p) => p.text.length)).toEqual([10_000, 10_000, 5_000])
+})
+
 describe('a name that is begun', () => {
   const people = ['Mira Voss', 'Tom Reyes', 'Petra Holt'].map(
     (name) => ({ name }) as unknown as Person,

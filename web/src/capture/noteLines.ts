@@ -46,14 +46,24 @@ export function nested(lines: PageLine[], index: number, step: 1 | -1): number {
   return Math.max(0, Math.min(deepest, indent + step))
 }
 
+/** No line the server takes is longer; what is, goes on in the next line. */
+const LONGEST_LINE = 10_000
+
 /** Pasted text as lines with their indents, from the indents it was written with. */
 export function pasted(text: string): { indent: number; text: string }[] {
   return text
     .split(/\r\n|\r|\n/)
     .filter((line) => line.trim() !== '')
-    .map((line) => {
+    .flatMap((line) => {
       const blanks = /^[\t ]*/.exec(line)?.[0] ?? ''
       const columns = [...blanks].reduce((sum, c) => sum + (c === '\t' ? 2 : 1), 0)
-      return { indent: Math.min(DEEPEST, Math.floor(columns / 2)), text: line.trim() }
+      const indent = Math.min(DEEPEST, Math.floor(columns / 2))
+      return inPieces(line.trim()).map((text) => ({ indent, text }))
     })
+}
+
+function inPieces(text: string): string[] {
+  return Array.from({ length: Math.ceil(text.length / LONGEST_LINE) }, (_, i) =>
+    text.slice(i * LONGEST_LINE, (i + 1) * LONGEST_LINE),
+  )
 }

@@ -125,6 +125,18 @@ describe('a page of notes', () => {
     expect(second.page.unsaved.value.size).toBe(0)
   })
 
+  it('opens once the server can be reached, and then complains no more', async () => {
+    reachable = false
+    const { page } = open()
+    await pass(100)
+    expect(page.trouble.value).toContain('cannot be reached')
+    expect(page.opened.value).toBe(false)
+    reachable = true
+    await pass(5000)
+    expect(page.opened.value).toBe(true)
+    expect(page.trouble.value).toBe('')
+  })
+
   it('shows what others type, and lets nothing of theirs replace what is being typed', async () => {
     const { page } = open()
     await pass(0)

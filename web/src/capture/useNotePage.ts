@@ -75,6 +75,7 @@ export function useNotePage(
         ...all.value.filter((l) => waiting.has(l.name)),
       ])
       opened.value = true
+      trouble.value = ''
       void flush()
     } catch (thrown) {
       complain(thrown)

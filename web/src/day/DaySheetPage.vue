@@ -156,6 +156,7 @@ usePageKeys((event) => {
 
 .tools {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 10px;
   margin: 6px 0 -8px 46px;
@@ -183,6 +184,10 @@ usePageKeys((event) => {
 }
 
 @media (max-width: 480px) {
+  .tools {
+    margin-left: 0;
+  }
+
   .page {
     padding-inline: 14px;
   }

@@ -249,7 +249,10 @@ class ScreensTest extends BrowserTest {
 
         mira.button("Remove !!").click();
         assertThat(mira.button("Remove !!")).hasCount(0);
-        mira.button("Undo").last().click();
+        mira.page
+                .locator("li", new Page.LocatorOptions().setHasText("“!!” is gone."))
+                .getByText("Undo")
+                .click();
         assertThat(mira.button("Remove !!")).isVisible();
         mira.page.reload();
         assertThat(mira.button("Remove !!")).isVisible();
