@@ -9,7 +9,7 @@ import MarginNote from '../meeting/MarginNote.vue'
 import MattersList from '../meeting/MattersList.vue'
 import { clockTime, longDay } from '../shared/dates'
 import { drafted } from '../shared/drafting'
-import { useKeyHelp, usePageKeys } from '../shared/keys'
+import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
 import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
 import { nested, type PageLine } from './noteLines'
@@ -144,13 +144,7 @@ usePageKeys((event) => {
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
     event.preventDefault()
     turn(event.key === 'ArrowUp' ? -1 : 1)
-  } else if (
-    event.key.toLowerCase() === 'n' &&
-    !event.ctrlKey &&
-    !event.metaKey &&
-    !event.altKey &&
-    !/^(?:INPUT|TEXTAREA|SELECT)$/.test((event.target as HTMLElement).tagName)
-  ) {
+  } else if (event.key.toLowerCase() === 'n' && !isModified(event) && !isTyping(event)) {
     event.preventDefault()
     void start()
   }

@@ -4,6 +4,7 @@ import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
 import type { Meeting } from '../api/types'
 import { useNotices } from '../shared/notices'
+import { agendaItems } from '../tray/meetingForm'
 
 const props = defineProps<{
   meeting: Meeting
@@ -71,10 +72,7 @@ function key(event: KeyboardEvent, index: number) {
 }
 
 function paste(event: ClipboardEvent, index: number) {
-  const lines = (event.clipboardData?.getData('text/plain') ?? '')
-    .split(/\r?\n/)
-    .map((line) => line.trim().replace(/^(?:[-*•]|\d{1,2}[.)])\s+/, ''))
-    .filter((line) => line !== '')
+  const lines = agendaItems(event.clipboardData?.getData('text/plain') ?? '')
   if (lines.length < 2) return
   event.preventDefault()
   items.value.splice(index + (items.value[index] ? 1 : 0), items.value[index] ? 0 : 1, ...lines)

@@ -266,8 +266,6 @@ final class DueDates {
         return s.dates().stream()
                 .filter(d -> !TOLD.matcher(s.text().substring(0, d.start())).find())
                 .min(Comparator.comparing((SpokenDate d) -> d.date() == null)
-                        .thenComparing(d ->
-                                TOLD.matcher(s.text().substring(0, d.start())).find())
                         .thenComparing(d -> d.start() != correction)
                         .thenComparing(d -> d.start() < deed)
                         .thenComparing(d -> d.start() >= end)

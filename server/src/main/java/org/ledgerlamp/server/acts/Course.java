@@ -10,7 +10,8 @@ import java.util.UUID;
  * @param acts what was done, earliest first
  */
 public record Course(List<Act> acts) {
-    static final Course NONE = new Course(List.of());
+    /** Nothing was done. */
+    public static final Course NONE = new Course(List.of());
 
     public Course {
         acts = List.copyOf(acts);

@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -61,20 +61,22 @@ class CalendarSync {
      */
     List<UUID> add(UUID connectionId, List<Invitation> invitations) {
         CalendarConnection connection = connections.findById(connectionId).orElseThrow();
+        return followAll(connection, entriesOf(connectionId), invitations).values().stream()
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** Makes every meeting follow its invitation; the meetings by which entry they are, empty where one is none of ours. */
+    private Map<Which, Optional<UUID>> followAll(
+            CalendarConnection connection, Map<Which, CalendarEntry> known, List<Invitation> invitations) {
         List<RosterPerson> everybody = roster.everybody(connection.teamId());
-        Map<Which, CalendarEntry> known = entriesOf(connectionId);
-        List<UUID> meetingIds = new ArrayList<>();
-        Set<Which> seen = new HashSet<>();
+        Map<Which, Optional<UUID>> followed = new LinkedHashMap<>();
         for (Invitation invitation : invitations) {
-            Which which = new Which(invitation.uid(), invitation.occurrence());
-            if (seen.add(which)) {
-                UUID meeting = follow(connection, known.get(which), invitation, everybody);
-                if (meeting != null) {
-                    meetingIds.add(meeting);
-                }
-            }
+            followed.computeIfAbsent(
+                    new Which(invitation.uid(), invitation.occurrence()),
+                    which -> Optional.ofNullable(follow(connection, known.get(which), invitation, everybody)));
         }
-        return meetingIds;
+        return followed;
     }
 
     private Map<Which, CalendarEntry> entriesOf(UUID connectionId) {
@@ -91,9 +93,7 @@ class CalendarSync {
         }
         CalendarConnection connection = found.get();
         Map<Which, CalendarEntry> known = entriesOf(connectionId);
-        add(connectionId, invitations);
-        Set<Which> seen = new HashSet<>();
-        invitations.forEach(i -> seen.add(new Which(i.uid(), i.occurrence())));
+        Set<Which> seen = followAll(connection, known, invitations).keySet();
         known.forEach((which, entry) -> {
             if (!seen.contains(which)) {
                 gone(entry, from, until);

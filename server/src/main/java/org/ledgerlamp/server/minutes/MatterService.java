@@ -68,8 +68,7 @@ public class MatterService {
         Map<UUID, Course> courses = courses(meeting.teamId(), all);
         List<Matter> matters = new ArrayList<>();
         for (MinutesLine line : all.stream().sorted(BY_NUMBER).toList()) {
-            Course known =
-                    courses.getOrDefault(line.id(), new Course(List.of())).asKnownIn(meeting.id(), meeting.date());
+            Course known = courses.getOrDefault(line.id(), Course.NONE).asKnownIn(meeting.id(), meeting.date());
             if (known.isOpen() || known.isTouchedIn(meeting.id())) {
                 matters.add(Matter.of(line, known, meeting.id(), pulledIn.contains(line.id())));
             }
@@ -93,7 +92,7 @@ public class MatterService {
                 .toList();
         Map<UUID, Course> courses = courses(teamId, all);
         return all.stream()
-                .map(l -> Matter.of(l, courses.getOrDefault(l.id(), new Course(List.of())), null, false))
+                .map(l -> Matter.of(l, courses.getOrDefault(l.id(), Course.NONE), null, false))
                 .filter(Matter::open)
                 .limit(MOST_OFFERED)
                 .toList();
