@@ -81,7 +81,7 @@ function paste(event: ClipboardEvent, index: number) {
 
 /** Adds what is not there yet, and offers to take it back. */
 async function takeOver(more: string[], from: string) {
-  const before = [...props.meeting.agenda]
+  const before = written()
   const fresh = more.filter((item) => !before.includes(item))
   if (!fresh.length) {
     say(`All of ${from} is on the agenda already.`)

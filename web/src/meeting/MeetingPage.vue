@@ -52,13 +52,23 @@ const call = computed(() =>
 )
 
 /** Keeps the meeting with something about it changed; a change of somebody else meanwhile is shown first. */
-async function write(change: (now: Meeting) => MeetingFacts): Promise<boolean> {
-  if (!data.value) return false
+function write(change: (now: Meeting) => MeetingFacts): Promise<boolean> {
+  const turn = writing.then(() => writeNow(change))
+  writing = turn
+  return turn
+}
+
+/** One write after the other: two on one version would refuse the second. */
+let writing: Promise<unknown> = Promise.resolve()
+
+async function writeNow(change: (now: Meeting) => MeetingFacts): Promise<boolean> {
+  const now = queryClient.getQueryData<Meeting>([keys.meetings, id])
+  if (!now) return false
   try {
     const kept = await answer(
       api.PUT('/api/meetings/{id}', {
-        params: { path: { id }, header: onVersion(data.value.version) },
-        body: change(data.value),
+        params: { path: { id }, header: onVersion(now.version) },
+        body: change(now),
       }),
     )
     queryClient.setQueryData([keys.meetings, id], kept)
