@@ -27,6 +27,7 @@ export const keys = {
   matters: 'matters',
   connections: 'connections',
   remarks: 'remarks',
+  inCalendars: 'inCalendars',
 }
 
 /** Says that these lists are to be fetched anew. */

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["callOff"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/{id}/margin": {
         parameters: {
             query?: never;
@@ -125,6 +141,22 @@ export interface paths {
         };
         get: operations["read_2"];
         put: operations["write_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/calendars/settled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settle"];
         post?: never;
         delete?: never;
         options?: never;
@@ -404,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/calendars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["putInto"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lines/{id}/acts": {
         parameters: {
             query?: never;
@@ -427,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -833,6 +881,12 @@ export interface components {
             known: string[];
             leftOut: string[];
         };
+        Clash: {
+            /** @enum {string} */
+            what: "TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS";
+            here: string | null;
+            there: string | null;
+        };
         ConnectionFacts: {
             /** @enum {string} */
             kind: "FEED" | "CALDAV" | "DROPPED";
@@ -939,6 +993,7 @@ export interface components {
             organiser: string | null;
             template: string | null;
             guests: components["schemas"]["Guest"][] | null;
+            label: string | null;
         };
         Figures: {
             /** Format: int32 */
@@ -1021,6 +1076,17 @@ export interface components {
             /** Format: int32 */
             startMs: number | null;
             text: components["schemas"]["Snippet"][];
+        };
+        InCalendar: {
+            /** Format: uuid */
+            connectionId: string;
+            name: string;
+            madeHere: boolean;
+            waiting: boolean;
+            /** Format: date-time */
+            writtenAt: string | null;
+            problem: string | null;
+            clashes: components["schemas"]["Clash"][];
         };
         Invited: {
             /** Format: uuid */
@@ -1133,16 +1199,18 @@ export interface components {
             organiser: string | null;
             template: string | null;
             guests: components["schemas"]["Guest"][];
+            label: string | null;
             calledOff: boolean;
             offeredAgenda: string[];
             fittingTemplate: string;
             hasMinutes: boolean;
             hasFolio: boolean;
         };
-        MemberView: {
+        MemberCard: {
             /** Format: uuid */
             id: string;
             name: string;
+            email: string;
         };
         MinutesView: {
             /** Format: uuid */
@@ -1170,6 +1238,9 @@ export interface components {
         OfferedCalendar: {
             name: string;
             address: string;
+        };
+        OnOrOff: {
+            off: boolean;
         };
         PageLineView: {
             /** Format: uuid */
@@ -1317,6 +1388,9 @@ export interface components {
         Session: {
             member: components["schemas"]["CurrentMember"] | null;
             setupNeeded: boolean;
+        };
+        Settled: {
+            theirs: ("TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS")[];
         };
         Sheet: {
             /** Format: uuid */
@@ -1498,6 +1572,10 @@ export interface components {
             /** Format: int32 */
             passages: number;
             speakers: string[];
+        };
+        Which: {
+            /** Format: uuid */
+            connectionId: string;
         };
     };
     responses: never;
@@ -1800,6 +1878,32 @@ export interface operations {
             };
         };
     };
+    callOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnOrOff"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeetingView"];
+                };
+            };
+        };
+    };
     read_2: {
         parameters: {
             query?: never;
@@ -1846,6 +1950,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MarginView"];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Settled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InCalendar"][];
                 };
             };
         };
@@ -2392,6 +2522,54 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InCalendar"][];
+                };
+            };
+        };
+    };
+    putInto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Which"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InCalendar"][];
+                };
+            };
+        };
+    };
     act: {
         parameters: {
             query?: never;
@@ -2418,7 +2596,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2720,7 +2898,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MemberView"][];
+                    "application/json": components["schemas"]["MemberCard"][];
                 };
             };
         };

@@ -17,6 +17,7 @@ import AgendaEditor from './AgendaEditor.vue'
 import InvitedList from './InvitedList.vue'
 import MarginNote from './MarginNote.vue'
 import MattersList from './MattersList.vue'
+import MeetingCalendar from './MeetingCalendar.vue'
 import PromptList from './PromptList.vue'
 
 const route = useRoute()
@@ -43,7 +44,7 @@ const when = computed(() => {
   if (!m) return ''
   const time = m.start && `${clockTime(m.start)} ${m.zone}`
   const long = m.plannedMinutes && `${m.plannedMinutes} min`
-  return [longDay(m.date), time, long, m.location, m.kind].filter(Boolean).join(' · ')
+  return [longDay(m.date), time, long, m.location, m.kind, m.label].filter(Boolean).join(' · ')
 })
 
 /** Only what a browser may safely open as an address is made a link. */
@@ -72,7 +73,7 @@ async function writeNow(change: (now: Meeting) => MeetingFacts): Promise<boolean
       }),
     )
     queryClient.setQueryData([keys.meetings, id], kept)
-    await outdate(keys.day)
+    await outdate(keys.day, keys.inCalendars)
     return true
   } catch (thrown) {
     refused.value = messageOf(thrown)
@@ -95,6 +96,19 @@ async function addGuest(guest: Guest) {
       const now = facts(m, [person.id])
       return { ...now, guests: m.guests.filter((g) => g.name !== name) }
     })
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+}
+
+async function callOff(off: boolean) {
+  try {
+    const kept = await answer(
+      api.PUT('/api/meetings/{id}/off', { params: { path: { id } }, body: { off } }),
+    )
+    queryClient.setQueryData([keys.meetings, id], kept)
+    changing.value = false
+    await outdate(keys.day, keys.inCalendars)
   } catch (thrown) {
     say(messageOf(thrown), { failed: true })
   }
@@ -124,9 +138,7 @@ usePageKeys((event) => {
         <div>
           <p v-if="data.series && data.series !== data.title" class="small">{{ data.series }}</p>
           <h1>{{ data.title }}</h1>
-          <p v-if="data.calledOff" class="red" role="status">
-            The calendar says that this meeting is called off.
-          </p>
+          <p v-if="data.calledOff" class="red" role="status">This meeting is called off.</p>
           <p class="when">{{ when }}</p>
           <p v-if="data.link" class="when">
             <a v-if="call" :href="call" target="_blank" rel="noopener noreferrer">{{
@@ -136,6 +148,9 @@ usePageKeys((event) => {
           </p>
         </div>
         <div class="buttons">
+          <button v-if="changing" class="btn quiet" type="button" @click="callOff(!data.calledOff)">
+            {{ data.calledOff ? 'It takes place after all' : 'Call it off' }}
+          </button>
           <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">
             {{ changing ? 'Leave as it is' : 'Change' }}
           </button>
@@ -183,6 +198,7 @@ usePageKeys((event) => {
         </select>
       </section>
       <PromptList :meeting="data" />
+      <MeetingCalendar :meeting="data" @changed="refetch()" />
       <MarginNote :meeting-id="id" />
     </section>
   </div>

@@ -2,7 +2,7 @@
 import { computed, reactive, ref } from 'vue'
 import type { MeetingFacts, Template } from '../api/types'
 import DayField from '../shared/DayField.vue'
-import { agendaItems, agendaText, ZONES } from './meetingForm'
+import { agendaItems, agendaText, guestsIn, guestsText, ZONES } from './meetingForm'
 import PeoplePicker from './PeoplePicker.vue'
 
 const props = defineProps<{
@@ -22,6 +22,7 @@ const emit = defineEmits<{ submit: [facts: MeetingFacts, template: string | null
 
 const form = reactive({ ...props.initial })
 const agenda = ref(agendaText(props.initial.agenda))
+const guests = ref(guestsText(props.initial.guests ?? []))
 const template = ref(props.initial.template)
 const zones = computed(() => (ZONES.includes(form.zone) ? ZONES : [form.zone, ...ZONES]))
 
@@ -45,6 +46,8 @@ function submit() {
       link: orNull(form.link),
       description: orNull(form.description),
       organiser: orNull(form.organiser),
+      label: orNull(form.label),
+      guests: guestsIn(guests.value),
       template: template.value,
       agenda: agendaItems(agenda.value),
     },
@@ -136,9 +139,20 @@ function submit() {
         <input v-model="form.organiser" class="field" maxlength="300" />
       </label>
       <label class="wide">
+        <span class="label"
+          >Others invited, one a line, such as Elin Strand &lt;elin@county.example&gt;</span
+        >
+        <textarea v-model="guests" class="field" rows="2" />
+      </label>
+      <label class="wide">
         <span class="label">The invitation’s text</span>
         <textarea v-model="form.description" class="field" rows="5" maxlength="20000" />
       </label>
+      <label>
+        <span class="label">Label</span>
+        <input v-model="form.label" class="field" maxlength="80" />
+      </label>
+      <slot name="calendar" />
     </template>
     <div class="wide foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Meeting } from '../api/types'
-import { agendaItems, agendaText, facts, ZONES } from './meetingForm'
+import { agendaItems, agendaText, facts, guestsIn, guestsText, ZONES } from './meetingForm'
 
 describe('an agenda', () => {
   it('is one item a line, whatever stood before it', () => {
@@ -15,6 +15,26 @@ describe('an agenda', () => {
   it('comes back as it was', () => {
     const items = ['Holm', '24 deckhands', 'A: not a mark here']
     expect(agendaItems(agendaText(items))).toEqual(items)
+  })
+})
+
+describe('people whom the roster does not know', () => {
+  it('are one a line, with or without an address', () => {
+    expect(
+      guestsIn('Elin Strand <elin@county.example>\n\n  Nils Farrow \nhedda.krag@norrvik.example'),
+    ).toEqual([
+      { name: 'Elin Strand', email: 'elin@county.example' },
+      { name: 'Nils Farrow', email: null },
+      { name: 'hedda krag', email: 'hedda.krag@norrvik.example' },
+    ])
+  })
+
+  it('come back as they were', () => {
+    const guests = [
+      { name: 'Nils O’Farrow', email: null },
+      { name: 'Elin', email: 'elin@county.example' },
+    ]
+    expect(guestsIn(guestsText(guests))).toEqual(guests)
   })
 })
 

@@ -1,4 +1,4 @@
-import type { Meeting, MeetingFacts, Suggestion } from '../api/types'
+import type { Guest, Meeting, MeetingFacts, Suggestion } from '../api/types'
 import { clockTime, HERE } from '../shared/dates'
 
 /** What the form starts with, from what the source tells. */
@@ -20,6 +20,7 @@ export function suggested(s: Suggestion): MeetingFacts {
     organiser: null,
     template: null,
     guests: [],
+    label: null,
   }
 }
 
@@ -42,6 +43,7 @@ export function emptyMeeting(date: string): MeetingFacts {
     organiser: null,
     template: null,
     guests: [],
+    label: null,
   }
 }
 
@@ -63,6 +65,7 @@ export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
     organiser: m.organiser,
     template: m.template,
     guests: m.guests,
+    label: m.label,
     people: [...new Set([...m.people.map((p) => p.id), ...alsoThere])],
   }
 }
@@ -75,6 +78,22 @@ export const agendaItems = (text: string) =>
     .split('\n')
     .map((line) => line.trim().replace(/^(?:[-*•]|\d{1,2}[.)])\s+/, ''))
     .filter((line) => line !== '')
+
+/** People whom the roster does not know, one a line, with a mail address in angle brackets where there is one. */
+export const guestsText = (guests: Guest[]) =>
+  guests.map((g) => (g.email ? `${g.name} <${g.email}>` : g.name)).join('\n')
+
+export const guestsIn = (text: string): Guest[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+    .map((line) => {
+      const parts = /^(.*?)\s*<?([^\s<>]+@[^\s<>]+)>?$/.exec(line)
+      if (!parts) return { name: line, email: null }
+      const [, name, email] = parts
+      return { name: name || email!.replace(/@.*/, '').replaceAll('.', ' '), email: email! }
+    })
 
 /** Every time zone the browser knows. */
 export const ZONES = Intl.supportedValuesOf('timeZone')

@@ -4,25 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.util.List;
-import java.util.stream.StreamSupport;
 import javax.sql.DataSource;
-import org.awaitility.Awaitility;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.server.common.Secrets;
 import org.ledgerlamp.standins.CalendarPartner;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.jdbc.core.JdbcTemplate;
-import tools.jackson.databind.JsonNode;
 
 /** Calendars: what stands in one stands on the day sheet, and what a person changed about it stays. */
-class CalendarTest extends ServerTest {
-    private static final LocalDate DAY = LocalDate.now().plusDays(3);
-
+class CalendarTest extends WithCalendar {
     @Autowired
     private DataSource database;
 
@@ -31,87 +22,6 @@ class CalendarTest extends ServerTest {
 
     @Value("${lamp.data}")
     private Path data;
-
-    private CalendarPartner calendar;
-
-    @BeforeEach
-    void open() throws Exception {
-        calendar = new CalendarPartner(0);
-        calendar.put("a.ics", event("a", "Cable call", "T100000", "LOCATION:Quay\r\n"));
-    }
-
-    @AfterEach
-    void close() {
-        calendar.close();
-    }
-
-    private static String event(String uid, String title, String time, String more) {
-        return """
-                BEGIN:VCALENDAR\r
-                VERSION:2.0\r
-                BEGIN:VEVENT\r
-                UID:%s\r
-                SUMMARY:%s\r
-                DTSTART;TZID=Europe/Oslo:%s%s\r
-                DURATION:PT30M\r
-                %sEND:VEVENT\r
-                END:VCALENDAR\r
-                """
-                .formatted(uid, title, DAY.toString().replace("-", ""), time, more);
-    }
-
-    private Desk.Answer connect(String kind, String address, String secret) throws Exception {
-        return desk.create(
-                "/api/connections",
-                "{\"kind\":\"%s\",\"name\":\"Ferries\",\"address\":\"%s\",\"username\":\"%s\",\"secret\":\"%s\"}"
-                        .formatted(kind, address, CalendarPartner.USER, secret));
-    }
-
-    private JsonNode asked(String id) {
-        return Awaitility.await()
-                .until(() -> connection(id), c -> !c.at("/asking").asBoolean());
-    }
-
-    private JsonNode connection(String id) throws Exception {
-        return StreamSupport.stream(desk.read("/api/connections").body().spliterator(), false)
-                .filter(c -> c.at("/id").asString().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private String connected() throws Exception {
-        String id = connect("CALDAV", calendar.calendarAddress(), CalendarPartner.PASSWORD)
-                .text("/id");
-        assertThat(asked(id).at("/problem").isNull()).isTrue();
-        return id;
-    }
-
-    private void askAgain(String id) throws Exception {
-        desk.create("/api/connections/{id}/ask", "{}", id);
-        asked(id);
-    }
-
-    private List<JsonNode> meetings() throws Exception {
-        JsonNode found = desk.read("/api/meetings?from={from}&to={to}", DAY, DAY.plusDays(30))
-                .body();
-        return StreamSupport.stream(found.spliterator(), false).toList().reversed();
-    }
-
-    private JsonNode only() throws Exception {
-        assertThat(meetings()).hasSize(1);
-        return meetings().getFirst();
-    }
-
-    private Desk.Answer change(JsonNode meeting, String field, String value) throws Exception {
-        var facts = ((tools.jackson.databind.node.ObjectNode) meeting).deepCopy();
-        facts.putArray("people");
-        facts.put(field, value);
-        return desk.write(
-                "/api/meetings/{id}",
-                meeting.at("/version").asInt(),
-                facts.toString(),
-                meeting.at("/id").asString());
-    }
 
     @Test
     void a_caldav_collection_and_a_feed_bring_the_same_meeting() throws Exception {

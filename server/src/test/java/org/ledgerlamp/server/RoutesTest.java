@@ -132,6 +132,9 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/page" -> Desk.typed(1, "intruded");
             case "/api/meetings/{id}/matters" -> "{\"lineId\":\"" + ids.get("lines") + "\"}";
             case "/api/meetings/{id}/remarks" -> "{\"line\":\"" + UUID.randomUUID() + "\",\"text\":\"intruded\"}";
+            case "/api/meetings/{id}/off" -> "{\"off\":true}";
+            case "/api/meetings/{id}/calendars" -> "{\"connectionId\":\"" + UUID.randomUUID() + "\"}";
+            case "/api/meetings/{id}/calendars/settled" -> "{\"theirs\":[]}";
             case "/api/lines/{id}/acts" -> "{\"kind\":\"DONE\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";

@@ -24,6 +24,7 @@ import org.ledgerlamp.core.reading.MeetingFacts;
  * @param agenda the items found in that text
  * @param location place, or null
  * @param link address of the call, or null
+ * @param label its first category, or null
  * @param attachments addresses of what is attached
  * @param next the day of the next occurrence, or null
  * @param cancelled whether it was called off
@@ -41,6 +42,7 @@ public record Invitation(
         List<String> agenda,
         String location,
         String link,
+        String label,
         List<String> attachments,
         LocalDate next,
         boolean cancelled) {
@@ -66,6 +68,7 @@ public record Invitation(
                 agenda,
                 location,
                 link,
+                label,
                 attachments,
                 day,
                 cancelled);

@@ -241,6 +241,7 @@ public final class InvitationFile {
                 Agenda.in(description),
                 text(event.getLocation()),
                 link(event),
+                label(event),
                 event.getAttachments().stream()
                         .map(a -> a.getUri())
                         .filter(java.util.Objects::nonNull)
@@ -286,6 +287,15 @@ public final class InvitationFile {
             }
         }
         return text(event.getUrl());
+    }
+
+    private static String label(VEvent event) {
+        return event.getCategories().stream()
+                .flatMap(c -> c.getValues().stream())
+                .map(InvitationFile::value)
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .orElse(null);
     }
 
     private static String uid(VEvent event) {

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.access;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -66,6 +67,14 @@ public class AccessService implements UserDetailsService {
     @Transactional(readOnly = true)
     public String teamName(UUID teamId) {
         return teams.findById(teamId).orElseThrow().name();
+    }
+
+    /** The team's members. */
+    @Transactional(readOnly = true)
+    public List<MemberCard> members(UUID teamId) {
+        return members.findByTeamId(teamId).stream()
+                .map(m -> new MemberCard(m.id(), m.name(), m.email()))
+                .toList();
     }
 
     /** The names of the team's members, by id. */

@@ -15,11 +15,14 @@ import java.util.concurrent.TimeUnit;
 import org.ledgerlamp.core.exchange.Invitation;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.server.common.Secrets;
+import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionPhase;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /** Asks the calendars in the background, every few minutes and whenever somebody wants it. */
 @Component
@@ -31,15 +34,26 @@ class CalendarDesk {
 
     private final CalendarConnections connections;
     private final CalendarSync sync;
+    private final CalendarWriting writing;
+    private final CalendarWriter writer;
     private final Secrets secrets;
     private final Clock clock;
+    private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
     private final Set<UUID> asking = ConcurrentHashMap.newKeySet();
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("calendar").factory());
 
-    CalendarDesk(CalendarConnections connections, CalendarSync sync, Secrets secrets, Clock clock) {
+    CalendarDesk(
+            CalendarConnections connections,
+            CalendarSync sync,
+            CalendarWriting writing,
+            CalendarWriter writer,
+            Secrets secrets,
+            Clock clock) {
         this.connections = connections;
         this.sync = sync;
+        this.writing = writing;
+        this.writer = writer;
         this.secrets = secrets;
         this.clock = clock;
     }
@@ -60,18 +74,25 @@ class CalendarDesk {
 
     /** Asks a calendar soon; asking twice meanwhile asks once. */
     void ask(UUID connectionId) {
-        if (asking.add(connectionId)) {
+        if (waiting.add(connectionId)) {
             worker.execute(() -> carryOut(connectionId));
         }
     }
 
+    /** A meeting made here was changed: its calendars are to hear of it. */
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void changed(MeetingChanged meeting) {
+        writing.connectionsOf(meeting.meetingId()).forEach(this::ask);
+    }
+
     /** Whether a calendar is waiting to be asked, or being asked. */
     boolean isAsking(UUID connectionId) {
-        return asking.contains(connectionId);
+        return waiting.contains(connectionId) || asking.contains(connectionId);
     }
 
     private void carryOut(UUID connectionId) {
         asking.add(connectionId);
+        waiting.remove(connectionId);
         try {
             connections.findById(connectionId).ifPresent(this::askNow);
         } catch (RuntimeException e) {
@@ -86,6 +107,7 @@ class CalendarDesk {
         LocalDate from = LocalDate.now(clock).minusDays(DAYS_BACK);
         LocalDate until = LocalDate.now(clock).plusDays(DAYS_AHEAD);
         try {
+            writer.writeAll(connection.id(), serverOf(connection));
             sync.takeOver(connection.id(), invitations(connection, from, until), from, until);
         } catch (CalendarUnreachable e) {
             sync.failed(connection.id(), e.getMessage());

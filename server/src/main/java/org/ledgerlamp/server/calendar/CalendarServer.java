@@ -13,6 +13,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Optional;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
@@ -29,6 +30,9 @@ final class CalendarServer {
     private static final Duration PATIENCE = Duration.ofSeconds(15);
     private static final int MOST_BYTES = 20 << 20;
     private static final int MULTI_STATUS = 207;
+    private static final int NOT_FOUND = 404;
+    private static final int GONE = 410;
+    private static final int PRECONDITION_FAILED = 412;
 
     private static final String FIND_PROPERTIES =
             """
@@ -59,7 +63,7 @@ final class CalendarServer {
 
     /** The file of a feed. */
     byte[] feed() throws CalendarUnreachable {
-        return send(request(address).GET().build(), 200);
+        return exchange(request(address).GET().build()).wanted(200);
     }
 
     /** The entries of a collection from one day to another, each as a file of its own. */
@@ -83,6 +87,40 @@ final class CalendarServer {
         }
         return files;
     }
+
+    /** What a collection has under an address, and its tag where the server gives one. */
+    record Kept(byte[] file, @Nullable String tag) {}
+
+    /** The file at an address of the collection; empty where there is none. */
+    Optional<Kept> file(URI at) throws CalendarUnreachable {
+        Reply reply = exchange(request(at).GET().build());
+        if (reply.status() == NOT_FOUND || reply.status() == GONE) {
+            return Optional.empty();
+        }
+        return Optional.of(new Kept(reply.wanted(200), reply.tag()));
+    }
+
+    /**
+     * Writes a file.
+     *
+     * @param tag that the file there must have, or null where there must be none
+     * @return the file's new tag; empty where it is not what it has to be and nothing was written
+     */
+    Optional<Written> write(URI at, byte[] file, @Nullable String tag) throws CalendarUnreachable {
+        HttpRequest.Builder request = request(at)
+                .header("Content-Type", "text/calendar; charset=utf-8")
+                .PUT(HttpRequest.BodyPublishers.ofByteArray(file));
+        Reply reply = exchange(
+                (tag == null ? request.header("If-None-Match", "*") : request.header("If-Match", tag)).build());
+        if (reply.status() == PRECONDITION_FAILED) {
+            return Optional.empty();
+        }
+        reply.wanted(200, 201, 204);
+        return Optional.of(new Written(reply.tag()));
+    }
+
+    /** @param tag what the server calls the file as it now stands, or null where it does not say */
+    record Written(@Nullable String tag) {}
 
     /** The calendars to be found from the address: itself where it is one, or those in the home of whoever signs in. */
     List<Offered> calendars() throws CalendarUnreachable {
@@ -136,13 +174,12 @@ final class CalendarServer {
     }
 
     private byte[] dav(String method, URI at, String depth, String body) throws CalendarUnreachable {
-        return send(
-                request(at)
+        return exchange(request(at)
                         .header("Depth", depth)
                         .header("Content-Type", "application/xml; charset=utf-8")
                         .method(method, HttpRequest.BodyPublishers.ofString(body))
-                        .build(),
-                MULTI_STATUS);
+                        .build())
+                .wanted(MULTI_STATUS);
     }
 
     private HttpRequest.Builder request(URI at) {
@@ -153,22 +190,32 @@ final class CalendarServer {
         return request;
     }
 
-    private byte[] send(HttpRequest request, int wanted) throws CalendarUnreachable {
+    /** What a server answered. */
+    private record Reply(int status, byte[] body, @Nullable String tag) {
+        byte[] wanted(Integer... statuses) throws CalendarUnreachable {
+            if (!List.of(statuses).contains(status)) {
+                throw new CalendarUnreachable("The server answered with " + status + ".");
+            }
+            return body;
+        }
+    }
+
+    private Reply exchange(HttpRequest request) throws CalendarUnreachable {
         try {
             HttpResponse<InputStream> response = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
             try (InputStream in = response.body()) {
                 if (response.statusCode() == 401 || response.statusCode() == 403) {
                     throw new CalendarUnreachable("The server does not let us in: name and password do not fit.");
                 }
-                if (response.statusCode() != wanted) {
-                    throw new CalendarUnreachable("The server answered with " + response.statusCode() + ".");
-                }
                 byte[] bytes = in.readNBytes(MOST_BYTES + 1);
                 if (bytes.length > MOST_BYTES) {
                     throw new CalendarUnreachable(
                             "The calendar is larger than the limit of %,d bytes.".formatted(MOST_BYTES));
                 }
-                return bytes;
+                return new Reply(
+                        response.statusCode(),
+                        bytes,
+                        response.headers().firstValue("ETag").orElse(null));
             }
         } catch (IOException e) {
             throw new CalendarUnreachable("The server at " + address.getAuthority() + " cannot be reached.", e);

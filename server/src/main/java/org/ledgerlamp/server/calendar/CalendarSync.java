@@ -117,48 +117,53 @@ class CalendarSync {
         if (entry == null) {
             return invitation.cancelled() ? null : begin(connection, invitation, said);
         }
-        Meeting meeting = meetings.one(connection.teamId(), entry.meetingId());
-        if (!said.equals(entry.takenOver()) || meeting.isCalledOff() != invitation.cancelled()) {
-            meetings.follow(meeting, merged(meetings.facts(meeting), entry.takenOver(), said), invitation.cancelled());
+        bring(entry, said, invitation.cancelled());
+        return entry.meetingId();
+    }
+
+    /** Takes over what was changed in the calendar since; where the same was changed here too, that is remembered. */
+    private void bring(CalendarEntry entry, Facts read, boolean off) {
+        Meeting meeting = meetings.one(entry.teamId(), entry.meetingId());
+        Facts before = entry.takenOver();
+        Facts said = entry.isMadeHere() ? FactsMerge.carriedOnly(read, before) : read;
+        if (!said.equals(before)) {
+            Facts here = meetings.facts(meeting);
+            List<Carried> clashes = FactsMerge.clashes(here, before, said);
+            if (entry.isMadeHere() && !clashes.isEmpty()) {
+                entry.clashesWith(said, clashes);
+            }
+            meetings.follow(meeting, FactsMerge.merged(here, before, said));
             entry.takeOver(said);
         }
-        return meeting.id();
+        if (off != entry.isOffThere()) {
+            meetings.callOff(meeting, off);
+            entry.callOffThere(off);
+        }
+    }
+
+    /**
+     * Takes over what the calendar has of a meeting made here, before that is written again.
+     *
+     * @param tag with which it stands there
+     */
+    void meet(UUID entryId, Invitation there, @Nullable String tag) {
+        CalendarEntry entry = entries.findById(entryId).orElseThrow();
+        bring(entry, facts(there, roster.everybody(entry.teamId())), there.cancelled());
+        entry.standsAs(tag);
+    }
+
+    /** Says that a calendar has a meeting made here no more. */
+    void vanished(UUID entryId) {
+        entries.findById(entryId).ifPresent(e -> gone(e, LocalDate.MIN, LocalDate.MAX));
     }
 
     /** Finds the meeting of an entry that is seen for the first time, or makes it. */
     private UUID begin(CalendarConnection connection, Invitation invitation, Facts said) {
         Optional<Meeting> here = same(connection.teamId(), said);
-        here.ifPresent(m -> meetings.follow(m, filled(meetings.facts(m), said), false));
+        here.ifPresent(m -> meetings.follow(m, FactsMerge.filled(meetings.facts(m), said)));
         Meeting meeting = here.orElseGet(() -> meetings.create(connection.teamId(), said));
         entries.save(new CalendarEntry(connection, invitation.uid(), invitation.occurrence(), meeting.id(), said));
         return meeting.id();
-    }
-
-    /** What is known here, with what the calendar says where nothing is known. */
-    private static Facts filled(Facts here, Facts said) {
-        List<UUID> people = new ArrayList<>(here.people());
-        said.people().stream().filter(p -> !people.contains(p)).forEach(people::add);
-        return new Facts(
-                here.title(),
-                here.date(),
-                here.start(),
-                here.zone(),
-                or(here.plannedMinutes(), said.plannedMinutes()),
-                here.kind(),
-                or(here.location(), said.location()),
-                or(here.series(), said.series()),
-                here.agenda().isEmpty() ? said.agenda() : here.agenda(),
-                or(here.nextMeeting(), said.nextMeeting()),
-                people,
-                or(here.link(), said.link()),
-                or(here.description(), said.description()),
-                or(here.organiser(), said.organiser()),
-                here.template(),
-                said.guests());
-    }
-
-    private static <T> @Nullable T or(@Nullable T here, @Nullable T said) {
-        return here == null ? said : here;
     }
 
     /** A meeting that is here already: of that day, hour and title, or of that day and uid in another member's calendar. */
@@ -173,10 +178,12 @@ class CalendarSync {
     /** An entry that the calendar has no more: its meeting, if it was still to come, will not take place. */
     private void gone(CalendarEntry entry, LocalDate from, LocalDate until) {
         LocalDate day = entry.takenOver().date();
-        if (!day.isBefore(from) && day.isBefore(until)) {
+        boolean wasThere = !entry.isMadeHere() || entry.writtenAt() != null;
+        if (wasThere && !entry.isOffThere() && !day.isBefore(from) && day.isBefore(until)) {
+            entry.callOffThere(true);
             Meeting meeting = meetings.one(entry.teamId(), entry.meetingId());
             if (!meeting.hasMinutes() && !meeting.date().isBefore(LocalDate.now(clock))) {
-                meetings.callOff(meeting);
+                meetings.callOff(meeting, true);
             }
         }
     }
@@ -214,7 +221,8 @@ class CalendarSync {
                         ? null
                         : shortened(invitation.organiser().name(), 300),
                 null,
-                guests);
+                guests,
+                shortened(invitation.label(), 80));
     }
 
     private static boolean isSame(RosterPerson known, Person invited) {
@@ -224,38 +232,5 @@ class CalendarSync {
 
     private static @Nullable String shortened(@Nullable String text, int most) {
         return text == null || text.length() <= most ? text : text.substring(0, most);
-    }
-
-    /** What the calendar says now, but where a person changed what it had said before. */
-    private static Facts merged(Facts here, Facts before, Facts now) {
-        return new Facts(
-                pick(here.title(), before.title(), now.title()),
-                pick(here.date(), before.date(), now.date()),
-                pick(here.start(), before.start(), now.start()),
-                pick(here.zone(), before.zone(), now.zone()),
-                pick(here.plannedMinutes(), before.plannedMinutes(), now.plannedMinutes()),
-                here.kind(),
-                pick(here.location(), before.location(), now.location()),
-                pick(here.series(), before.series(), now.series()),
-                pick(here.agenda(), before.agenda(), now.agenda()),
-                pick(here.nextMeeting(), before.nextMeeting(), now.nextMeeting()),
-                people(here.people(), before.people(), now.people()),
-                pick(here.link(), before.link(), now.link()),
-                pick(here.description(), before.description(), now.description()),
-                pick(here.organiser(), before.organiser(), now.organiser()),
-                here.template(),
-                pick(here.guests(), before.guests(), now.guests()));
-    }
-
-    private static <T> T pick(T here, T before, T now) {
-        return Objects.equals(here, before) ? now : here;
-    }
-
-    /** Those here, with whoever was invited since and without whoever was let go since. */
-    private static List<UUID> people(List<UUID> here, List<UUID> before, List<UUID> now) {
-        List<UUID> people = new ArrayList<>(here);
-        now.stream().filter(p -> !before.contains(p) && !people.contains(p)).forEach(people::add);
-        people.removeIf(p -> before.contains(p) && !now.contains(p));
-        return people;
     }
 }

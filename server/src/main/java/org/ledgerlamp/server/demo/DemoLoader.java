@@ -123,6 +123,7 @@ public class DemoLoader implements ApplicationRunner {
                                 scene.description(),
                                 null,
                                 null,
+                                null,
                                 null))
                 .id();
         for (String file : scene.sources()) {

@@ -63,6 +63,7 @@ public class Meeting extends Versioned {
 
     private String organiser;
     private String template;
+    private String label;
 
     @Column(name = "called_off")
     private boolean calledOff;
@@ -102,6 +103,7 @@ public class Meeting extends Versioned {
         description = facts.description();
         organiser = facts.organiser();
         template = facts.template();
+        label = facts.label();
         guests = facts.guests() == null ? List.of() : List.copyOf(facts.guests());
         invited.clear();
         invited.addAll(people);
@@ -199,6 +201,11 @@ public class Meeting extends Versioned {
     /** Name of the template chosen for its minutes, or null for the one that fits its kind. */
     public String template() {
         return template;
+    }
+
+    /** A word to sort it by, as its calendar has it, or null. */
+    public String label() {
+        return label;
     }
 
     public Set<RosterPerson> invited() {

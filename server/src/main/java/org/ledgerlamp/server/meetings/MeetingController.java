@@ -78,6 +78,17 @@ class MeetingController {
         return tagged(meetings.change(who.teamId(), id, facts, ifMatch));
     }
 
+    /** Whether a meeting will not take place. */
+    record OnOrOff(boolean off) {}
+
+    @PutMapping("/{id}/off")
+    ResponseEntity<MeetingView> callOff(
+            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @RequestBody OnOrOff said) {
+        Meeting meeting = meetings.one(who.teamId(), id);
+        meetings.callOff(meeting, said.off());
+        return tagged(meeting);
+    }
+
     private static ResponseEntity<MeetingView> tagged(Meeting meeting) {
         return Versions.tagged(meeting.version(), MeetingView.of(meeting));
     }

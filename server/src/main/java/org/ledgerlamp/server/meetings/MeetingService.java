@@ -18,6 +18,7 @@ import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -27,10 +28,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class MeetingService {
     private final Meetings meetings;
     private final RosterService roster;
+    private final ApplicationEventPublisher events;
 
-    MeetingService(Meetings meetings, RosterService roster) {
+    MeetingService(Meetings meetings, RosterService roster, ApplicationEventPublisher events) {
         this.meetings = meetings;
         this.roster = roster;
+        this.events = events;
     }
 
     /** What a member says of a meeting; {@code people} are ids of the roster. */
@@ -50,7 +53,8 @@ public class MeetingService {
             @Nullable @Size(max = 20_000) String description,
             @Nullable @Size(max = 300) String organiser,
             @Nullable @Size(max = 80) String template,
-            @Nullable @Size(max = 200) List<@Valid Guest> guests) {}
+            @Nullable @Size(max = 200) List<@Valid Guest> guests,
+            @Nullable @Size(max = 80) String label) {}
 
     /** Somebody invited whom the roster does not know. */
     public record Guest(@NotBlank @Size(max = 120) String name, @Nullable @Size(max = 254) String email) {}
@@ -101,6 +105,7 @@ public class MeetingService {
         Meeting meeting = one(teamId, id);
         Versions.require(ifMatch, meeting.version(), () -> MeetingView.of(meeting));
         meeting.change(facts, roster.named(teamId, facts.people()));
+        events.publishEvent(new MeetingChanged(teamId, id));
         return meetings.saveAndFlush(meeting);
     }
 
@@ -123,21 +128,28 @@ public class MeetingService {
                 meeting.description(),
                 meeting.organiser(),
                 meeting.template(),
-                meeting.guests());
+                meeting.guests(),
+                meeting.label());
+    }
+
+    /** The same by the meeting's id. */
+    @Transactional(readOnly = true)
+    public Facts knownOf(UUID teamId, UUID id) {
+        return facts(one(teamId, id));
     }
 
     /** Takes over what a calendar says of a meeting. */
-    public void follow(Meeting meeting, Facts facts, boolean calledOff) {
+    public void follow(Meeting meeting, Facts facts) {
         checkZone(facts.zone());
         meeting.change(facts, roster.named(meeting.teamId(), facts.people()));
-        meeting.callOff(calledOff);
         meetings.save(meeting);
     }
 
-    /** Says that a meeting will not take place. */
-    public void callOff(Meeting meeting) {
-        meeting.callOff(true);
-        meetings.save(meeting);
+    /** Says that a meeting will not take place, or will after all. */
+    public void callOff(Meeting meeting, boolean off) {
+        meeting.callOff(off);
+        meetings.saveAndFlush(meeting);
+        events.publishEvent(new MeetingChanged(meeting.teamId(), meeting.id()));
     }
 
     private static void checkZone(String zone) {

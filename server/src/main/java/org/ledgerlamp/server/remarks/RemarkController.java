@@ -2,7 +2,6 @@ package org.ledgerlamp.server.remarks;
 
 import jakarta.validation.Valid;
 import java.time.Instant;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -18,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Remarks, and the members they can be for, over HTTP. */
+/** Remarks over HTTP. */
 @RestController
 class RemarkController {
     private final RemarkService remarks;
@@ -29,8 +28,6 @@ class RemarkController {
         this.access = access;
     }
 
-    record MemberView(UUID id, String name) {}
-
     record RemarkView(
             UUID id,
             UUID line,
@@ -40,14 +37,6 @@ class RemarkController {
             String text,
             Instant madeAt,
             boolean seen) {}
-
-    @GetMapping("/api/members")
-    List<MemberView> members(@AuthenticationPrincipal SignedIn who) {
-        return access.memberNames(who.teamId()).entrySet().stream()
-                .map(e -> new MemberView(e.getKey(), e.getValue()))
-                .sorted(Comparator.comparing(MemberView::name))
-                .toList();
-    }
 
     @GetMapping("/api/meetings/{id}/remarks")
     List<RemarkView> of(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
