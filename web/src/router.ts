@@ -83,6 +83,16 @@ export const router = createRouter({
       meta: { title: 'Calendars' },
     },
     {
+      path: '/post',
+      component: () => import('./post/PostPage.vue'),
+      meta: { title: 'Post room' },
+    },
+    {
+      path: '/meeting/:id/agenda',
+      component: () => import('./post/AgendaLetterPage.vue'),
+      meta: { tab: 'day', title: 'Circulate the agenda' },
+    },
+    {
       path: '/:rest(.*)*',
       component: () => import('./frame/NoSuchPlace.vue'),
       meta: { title: 'Not found' },

@@ -28,6 +28,8 @@ export const keys = {
   connections: 'connections',
   remarks: 'remarks',
   inCalendars: 'inCalendars',
+  post: 'post',
+  mailAccount: 'mailAccount',
 }
 
 /** Says that these lists are to be fetched anew. */

@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/post/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["account"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/{id}": {
         parameters: {
             query?: never;
@@ -292,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/post/account/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attempt"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -452,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/agenda-letter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["invited"];
+        put?: never;
+        post: operations["circulate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/agenda-letter/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["words"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lines/{id}/acts": {
         parameters: {
             query?: never;
@@ -462,6 +526,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["act"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{id}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{id}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
         delete?: never;
         options?: never;
         head?: never;
@@ -629,6 +725,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/post": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["latest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/minutes/{id}": {
         parameters: {
             query?: never;
@@ -677,22 +789,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/meetings/{id}/live": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["live"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/meetings/{id}/before": {
         parameters: {
             query?: never;
@@ -717,6 +813,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["series"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letters/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -841,6 +969,27 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccountView: {
+            set: boolean;
+            host: string | null;
+            /** Format: int32 */
+            port: number | null;
+            /** @enum {string|null} */
+            safety: "NONE" | "STARTTLS" | "TLS" | null;
+            username: string | null;
+            hasSecret: boolean;
+            sender: string | null;
+            senderName: string | null;
+        };
+        AgendaOrder: {
+            message: string | null;
+            withMatters: boolean;
+            to: components["schemas"]["Recipient"][];
+        };
+        AgendaWords: {
+            subject: string;
+            text: string;
+        };
         Attendee: {
             /** Format: uuid */
             id: string;
@@ -932,6 +1081,20 @@ export interface components {
             due: string | null;
             /** Format: uuid */
             meetingId: string | null;
+        };
+        DispatchView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "AGENDA" | "DRAFT_READY" | "TRIAL";
+            subject: string;
+            /** Format: uuid */
+            meetingId: string | null;
+            meeting: string | null;
+            by: string | null;
+            /** Format: date-time */
+            writtenAt: string;
+            letters: components["schemas"]["LetterView"][];
         };
         DraftingView: {
             /** Format: uuid */
@@ -1100,6 +1263,25 @@ export interface components {
             series: components["schemas"]["SeriesCount"][];
             people: components["schemas"]["PersonCount"][];
         };
+        LetterView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            address: string;
+            /** @enum {string} */
+            state: "WAITING" | "DELIVERED" | "FAILED" | "WITHDRAWN";
+            /** Format: int32 */
+            attempts: number;
+            /** Format: date-time */
+            nextTryAt: string | null;
+            /** Format: date-time */
+            settledAt: string | null;
+            problem: string | null;
+        };
+        LetterWords: {
+            subject: string;
+            text: string;
+        };
         LineFacts: {
             /** @enum {string} */
             kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
@@ -1143,6 +1325,18 @@ export interface components {
             address: string;
             username: string | null;
             secret: string | null;
+        };
+        MailAccountFacts: {
+            host: string;
+            /** Format: int32 */
+            port: number;
+            /** @enum {string} */
+            safety: "NONE" | "STARTTLS" | "TLS";
+            username: string | null;
+            secret: string | null;
+            /** Format: email */
+            sender: string;
+            senderName: string;
         };
         MarginFacts: {
             text: string;
@@ -1324,6 +1518,10 @@ export interface components {
             /** Format: uuid */
             lineId: string;
         };
+        Reach: {
+            to: components["schemas"]["Recipient"][];
+            without: string[];
+        };
         ReadLine: {
             /** @enum {string|null} */
             mark: "ACTION" | "DECISION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "TASK" | "DONE" | null;
@@ -1333,6 +1531,11 @@ export interface components {
             /** Format: date */
             due: string | null;
             writtenOut: string;
+        };
+        Recipient: {
+            name: string;
+            /** Format: email */
+            address: string;
         };
         RemarkView: {
             /** Format: uuid */
@@ -1573,6 +1776,10 @@ export interface components {
             passages: number;
             speakers: string[];
         };
+        Wanted: {
+            message: string | null;
+            withMatters: boolean;
+        };
         Which: {
             /** Format: uuid */
             connectionId: string;
@@ -1654,6 +1861,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShorthandView"];
+                };
+            };
+        };
+    };
+    account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MailAccountFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
                 };
             };
         };
@@ -2194,6 +2445,24 @@ export interface operations {
             };
         };
     };
+    attempt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     everybody: {
         parameters: {
             query?: never;
@@ -2570,6 +2839,78 @@ export interface operations {
             };
         };
     };
+    invited: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reach"];
+                };
+            };
+        };
+    };
+    circulate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AgendaOrder"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgendaWords"];
+                };
+            };
+        };
+    };
     act: {
         parameters: {
             query?: never;
@@ -2592,6 +2933,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Matter"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"];
                 };
             };
         };
@@ -2861,6 +3246,29 @@ export interface operations {
             };
         };
     };
+    latest: {
+        parameters: {
+            query?: {
+                before?: string;
+                meeting?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DispatchView"][];
+                };
+            };
+        };
+    };
     one_2: {
         parameters: {
             query?: never;
@@ -2927,28 +3335,6 @@ export interface operations {
             };
         };
     };
-    live: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
     before: {
         parameters: {
             query?: never;
@@ -2987,6 +3373,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    listen: {
+        parameters: {
+            query?: {
+                meeting?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    words_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterWords"];
                 };
             };
         };

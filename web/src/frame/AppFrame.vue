@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { useTray } from '../api/queries'
+import { keys, outdate, useTray } from '../api/queries'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
+import { useNotices } from '../shared/notices'
+import { useLive } from '../shared/useLive'
 import LampField from './LampField.vue'
 import LampMark from './LampMark.vue'
 import MemberMenu from './MemberMenu.vue'
@@ -12,6 +14,18 @@ const { data: tray } = useTray()
 const waiting = computed(() => tray.value?.length ?? 0)
 const keysShown = ref(false)
 const lampField = ref<InstanceType<typeof LampField>>()
+
+const { say } = useNotices()
+useLive(null, {
+  'draft-ready': (told) => {
+    const ready = told as { minutesId: string; meeting: string }
+    say(`The minutes of ${ready.meeting} are drafted.`, {
+      to: { path: `/minutes/${ready.minutesId}`, label: 'Review' },
+    })
+    void outdate(keys.day, keys.tray, keys.minutes)
+  },
+  post: () => void outdate(keys.post),
+})
 
 const tabs = [
   { id: 'day', label: 'Day sheet', to: '/' },

@@ -14,6 +14,9 @@ function undo(notice: Notice) {
     <li v-for="notice in notices" :key="notice.id" class="sheet" :class="{ failed: notice.failed }">
       <span>{{ notice.text }}</span>
       <button v-if="notice.undo" class="btn" type="button" @click="undo(notice)">Undo</button>
+      <RouterLink v-if="notice.to" class="btn" :to="notice.to.path" @click="dismiss(notice.id)">{{
+        notice.to.label
+      }}</RouterLink>
       <button class="btn quiet" type="button" @click="dismiss(notice.id)">Close</button>
     </li>
   </ul>

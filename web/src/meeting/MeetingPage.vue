@@ -154,6 +154,9 @@ usePageKeys((event) => {
           <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">
             {{ changing ? 'Leave as it is' : 'Change' }}
           </button>
+          <RouterLink v-if="!changing" class="btn" :to="`/meeting/${id}/agenda`">
+            Circulate the agenda
+          </RouterLink>
           <RouterLink v-if="!data.hasFolio" class="btn go" :to="notes">Take notes</RouterLink>
         </div>
       </div>

@@ -6,6 +6,8 @@ export interface Notice {
   text: string
   failed: boolean
   undo?: () => void
+  /** Where it leads, and what that is called. */
+  to?: { path: string; label: string }
 }
 
 const SHOWN_FOR_MS = 8000
@@ -16,11 +18,11 @@ export function useNotices() {
   function dismiss(id: number) {
     notices.value = notices.value.filter((n) => n.id !== id)
   }
-  function say(text: string, options: { failed?: boolean; undo?: () => void } = {}) {
+  function say(text: string, options: Partial<Pick<Notice, 'failed' | 'undo' | 'to'>> = {}) {
     const id = next++
-    notices.value.push({ id, text, failed: options.failed ?? false, undo: options.undo })
-    // What failed stays until it is read.
-    if (!options.failed) setTimeout(() => dismiss(id), SHOWN_FOR_MS)
+    notices.value.push({ id, text, ...options, failed: options.failed ?? false })
+    // What failed, or leads somewhere, stays until it is read.
+    if (!options.failed && !options.to) setTimeout(() => dismiss(id), SHOWN_FOR_MS)
   }
   return { notices, say, dismiss }
 }

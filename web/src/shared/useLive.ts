@@ -3,41 +3,76 @@ import { onBeforeUnmount, onMounted } from 'vue'
 /** The server sends a sign of life every ten seconds; after so long without one the line is dead. */
 const SILENCE_MS = 25_000
 
+type Heard = Record<string, (told: unknown) => void>
+
 /**
- * Hears what changes about a meeting while the component is shown. `connected` is called whenever a connection stands,
- * also again after one was lost: whatever happened meanwhile is to be fetched.
+ * One stream for the whole window: a browser opens only a handful to one server, for all its windows together. It tells
+ * what concerns the member and the team, and the meeting that is looked at.
  */
-export function useLive(
-  meetingId: string,
-  heard: { connected: () => void } & Record<string, (told: unknown) => void>,
-): void {
-  let stream: EventSource | undefined
-  let watch: ReturnType<typeof setTimeout>
+const listeners = new Set<Heard>()
+const named = new Set<string>()
+let meeting: string | null = null
+let stream: EventSource | undefined
+let watch: ReturnType<typeof setTimeout> | undefined
 
-  function alive() {
-    clearTimeout(watch)
-    watch = setTimeout(connect, SILENCE_MS)
-  }
+function alive() {
+  clearTimeout(watch)
+  watch = setTimeout(connect, SILENCE_MS)
+}
 
-  function connect() {
-    stream?.close()
-    stream = new EventSource(`/api/meetings/${meetingId}/live`)
-    stream.onopen = () => {
-      alive()
-      heard.connected()
-    }
-    for (const what of ['hello', 'alive', ...Object.keys(heard)]) {
-      stream.addEventListener(what, (event) => {
-        alive()
-        heard[what]?.(JSON.parse((event as MessageEvent<string>).data))
-      })
-    }
+function hear(what: string) {
+  if (named.has(what)) return
+  named.add(what)
+  stream?.addEventListener(what, (event) => {
     alive()
-  }
+    const told: unknown = JSON.parse((event as MessageEvent<string>).data)
+    for (const heard of listeners) heard[what]?.(told)
+  })
+}
 
-  onMounted(connect)
+function connect() {
+  stream?.close()
+  named.clear()
+  stream = new EventSource(meeting === null ? '/api/live' : `/api/live?meeting=${meeting}`)
+  stream.onopen = () => {
+    alive()
+    for (const heard of listeners) heard.connected?.({})
+  }
+  hear('hello')
+  hear('alive')
+  for (const heard of listeners) Object.keys(heard).forEach(hear)
+  alive()
+}
+
+function close() {
+  clearTimeout(watch)
+  stream?.close()
+  stream = undefined
+}
+
+/**
+ * Hears what changes while the component is shown: about the team, the member and, where one is given, the meeting.
+ * `connected` is called whenever a connection stands, also again after one was lost: whatever happened meanwhile is to
+ * be fetched.
+ */
+export function useLive(meetingId: string | null, heard: Heard): void {
+  onMounted(() => {
+    listeners.add(heard)
+    if (meetingId !== null && meetingId !== meeting) {
+      meeting = meetingId
+      connect()
+    } else if (stream === undefined) connect()
+    else {
+      Object.keys(heard).forEach(hear)
+      if (stream.readyState === EventSource.OPEN) heard.connected?.({})
+    }
+  })
   onBeforeUnmount(() => {
-    clearTimeout(watch)
-    stream?.close()
+    listeners.delete(heard)
+    if (listeners.size === 0) close()
+    if (meetingId !== null && meetingId === meeting) {
+      meeting = null
+      if (stream !== undefined) connect()
+    }
   })
 }

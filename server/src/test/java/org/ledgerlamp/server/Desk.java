@@ -107,6 +107,12 @@ public final class Desk {
                 .text("/id");
     }
 
+    /** Puts somebody on the roster whom mail reaches; the answer's id. */
+    public String personWithMail(String name, String email) throws Exception {
+        return create("/api/people", "{\"name\":\"%s\",\"email\":\"%s\",\"aliases\":[]}".formatted(name, email))
+                .text("/id");
+    }
+
     /** Creates a meeting of 3 March 2026 with these people; the answer's id. */
     public String meeting(String title, String... people) throws Exception {
         String ids = people.length == 0 ? "" : "\"" + String.join("\",\"", people) + "\"";

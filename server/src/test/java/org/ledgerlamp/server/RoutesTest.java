@@ -57,6 +57,7 @@ class RoutesTest extends ServerTest {
         ids.put("lines", minutes.text("/lines/0/id"));
         ids.put("remarks", UUID.randomUUID().toString());
         ids.put("connections", UUID.randomUUID().toString());
+        ids.put("letters", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("attendance", minutes.text("/attendance/0/id"));
     }
@@ -132,6 +133,9 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/page" -> Desk.typed(1, "intruded");
             case "/api/meetings/{id}/matters" -> "{\"lineId\":\"" + ids.get("lines") + "\"}";
             case "/api/meetings/{id}/remarks" -> "{\"line\":\"" + UUID.randomUUID() + "\",\"text\":\"intruded\"}";
+            case "/api/meetings/{id}/agenda-letter" ->
+                "{\"to\":[{\"name\":\"I\",\"address\":\"i@elsewhere.example\"}]}";
+            case "/api/meetings/{id}/agenda-letter/words" -> "{\"withMatters\":true}";
             case "/api/meetings/{id}/off" -> "{\"off\":true}";
             case "/api/meetings/{id}/calendars" -> "{\"connectionId\":\"" + UUID.randomUUID() + "\"}";
             case "/api/meetings/{id}/calendars/settled" -> "{\"theirs\":[]}";
@@ -157,6 +161,14 @@ class RoutesTest extends ServerTest {
         }
         assertThat(all).contains(SECRET);
         return all.toString();
+    }
+
+    @Test
+    void nobody_listens_to_a_meeting_of_another_team() throws Exception {
+        assertThat(otherTeam().read("/api/live?meeting={id}", ids.get("meetings")).status())
+                .isEqualTo(404);
+        assertThat(desk.read("/api/live?meeting={id}", ids.get("meetings")).status())
+                .isEqualTo(200);
     }
 
     @Test

@@ -14,7 +14,7 @@ import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Keeps the streams of those who look at a meeting, and tells them what changed. */
+/** Keeps the streams of those who are looking, and tells them what changed. */
 @Component
 public class LiveDesk {
     /** So often a sign of life is sent: a browser that hears nothing for longer knows that the line is dead. */
@@ -34,29 +34,39 @@ public class LiveDesk {
         streams.values().forEach(all -> all.forEach(SseEmitter::complete));
     }
 
-    /** A stream of what changes about a meeting, open until the browser leaves. Whoever may see the meeting may hear. */
-    public SseEmitter listen(UUID meetingId) {
+    /** A stream of what changes about any of these, open until the browser leaves. Whoever may see them may hear. */
+    SseEmitter listen(Set<UUID> about) {
         SseEmitter stream = new SseEmitter(0L);
-        Set<SseEmitter> all = streams.computeIfAbsent(meetingId, m -> ConcurrentHashMap.newKeySet());
-        all.add(stream);
-        stream.onCompletion(() -> all.remove(stream));
-        stream.onError(e -> all.remove(stream));
+        about.forEach(a -> streams.compute(a, (x, all) -> {
+            Set<SseEmitter> more = all == null ? ConcurrentHashMap.newKeySet() : all;
+            more.add(stream);
+            return more;
+        }));
+        stream.onCompletion(() -> leave(stream, about));
+        stream.onError(e -> leave(stream, about));
         send(stream, SseEmitter.event().name("hello").data("{}"));
         return stream;
     }
 
+    private void leave(SseEmitter stream, Set<UUID> about) {
+        about.forEach(a -> streams.computeIfPresent(a, (x, all) -> {
+            all.remove(stream);
+            return all.isEmpty() ? null : all;
+        }));
+    }
+
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void tell(Changed changed) {
-        for (SseEmitter stream : streams.getOrDefault(changed.meetingId(), Set.of())) {
+        for (SseEmitter stream : streams.getOrDefault(changed.about(), Set.of())) {
             send(stream, SseEmitter.event().name(changed.what()).data(changed.told()));
         }
     }
 
     private void beat() {
-        streams.values()
-                .forEach(all -> all.forEach(
-                        s -> send(s, SseEmitter.event().name("alive").data("{}"))));
-        streams.values().removeIf(Set::isEmpty);
+        streams.values().stream()
+                .flatMap(Set::stream)
+                .distinct()
+                .forEach(s -> send(s, SseEmitter.event().name("alive").data("{}")));
     }
 
     /** A stream that takes nothing more is one whose browser left. */

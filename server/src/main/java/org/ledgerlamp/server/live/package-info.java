@@ -1,2 +1,2 @@
-/** Tells browsers at once what others changed: server-sent events, a stream for every meeting one looks at. */
+/** Tells browsers at once what others changed: server-sent events, one stream a window. */
 package org.ledgerlamp.server.live;

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.minutes;
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -12,10 +13,12 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.minutes.Detail;
+import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.page.PageService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,6 +33,7 @@ public class DraftingDesk {
 
     private final DraftingService drafting;
     private final PageService pages;
+    private final ApplicationEventPublisher events;
     private final ExecutorService worker = new ThreadPoolExecutor(
             1,
             1,
@@ -44,9 +48,10 @@ public class DraftingDesk {
         }
     };
 
-    DraftingDesk(DraftingService drafting, PageService pages) {
+    DraftingDesk(DraftingService drafting, PageService pages, ApplicationEventPublisher events) {
         this.drafting = drafting;
         this.pages = pages;
+        this.events = events;
     }
 
     @PreDestroy
@@ -59,13 +64,29 @@ public class DraftingDesk {
      *
      * @throws Refusal where there is nothing to draft from, the minutes are filed, or too much is waiting already
      */
-    Drafting begin(UUID teamId, UUID meetingId, @Nullable String template, @Nullable Detail detail) {
+    Drafting begin(SignedIn who, UUID meetingId, @Nullable String template, @Nullable Detail detail) {
+        return begin(who.teamId(), who.memberId(), true, meetingId, template, detail);
+    }
+
+    /** Drafts a meeting's minutes without anybody having asked for it, on behalf of a member. */
+    public void beginUnasked(UUID teamId, UUID memberId, UUID meetingId) {
+        begin(teamId, memberId, false, meetingId, null, null);
+    }
+
+    private Drafting begin(
+            UUID teamId,
+            UUID memberId,
+            boolean asked,
+            UUID meetingId,
+            @Nullable String template,
+            @Nullable Detail detail) {
         pages.handIn(teamId, meetingId);
         DraftingOrder order = drafting.order(teamId, meetingId, template, detail);
         Drafting begun = new Drafting(UUID.randomUUID(), teamId);
         remember(begun);
         try {
-            worker.execute(() -> carryOut(order, begun));
+            worker.execute(() -> carryOut(order, begun)
+                    .ifPresent(id -> events.publishEvent(new DraftReady(teamId, meetingId, id, memberId, asked))));
         } catch (RejectedExecutionException e) {
             throw Refusal.conflict("Too many drafts are waiting; try again in a minute.")
                     .because(e);
@@ -73,15 +94,18 @@ public class DraftingDesk {
         return begun;
     }
 
-    private void carryOut(DraftingOrder order, Drafting begun) {
+    private Optional<UUID> carryOut(DraftingOrder order, Drafting begun) {
         try {
-            begun.finished(drafting.keep(order, order.drafted(begun)));
+            UUID id = drafting.keep(order, order.drafted(begun));
+            begun.finished(id);
+            return Optional.of(id);
         } catch (Refusal refused) {
             begun.failed(refused.getBody().getDetail());
         } catch (RuntimeException e) {
             LOG.error("drafting meeting {} failed", order.meetingId(), e);
             begun.failed("Drafting failed. The sources are kept; nothing was changed.");
         }
+        return Optional.empty();
     }
 
     private synchronized void remember(Drafting begun) {

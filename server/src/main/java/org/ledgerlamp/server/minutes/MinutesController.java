@@ -75,7 +75,7 @@ class MinutesController {
     @ResponseStatus(HttpStatus.ACCEPTED)
     DraftingView draft(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody DraftingWish wish) {
-        return drafting.begin(who.teamId(), id, wish.template(), null).view();
+        return drafting.begin(who, id, wish.template(), null).view();
     }
 
     @GetMapping("/api/draftings/{id}")
@@ -102,8 +102,7 @@ class MinutesController {
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody TemplateChoice choice) {
         UUID meeting = minutes.toRedraft(who.teamId(), id, ifMatch);
-        return drafting.begin(who.teamId(), meeting, choice.template(), choice.detail())
-                .view();
+        return drafting.begin(who, meeting, choice.template(), choice.detail()).view();
     }
 
     @PostMapping("/api/minutes/{id}/lines")

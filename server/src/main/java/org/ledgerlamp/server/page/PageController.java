@@ -6,10 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.ledgerlamp.server.access.SignedIn;
-import org.ledgerlamp.server.live.LiveDesk;
-import org.ledgerlamp.server.meetings.MeetingService;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,19 +16,14 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** A meeting's page of notes over HTTP. */
 @RestController
 class PageController {
     private final PageService pages;
-    private final MeetingService meetings;
-    private final LiveDesk live;
 
-    PageController(PageService pages, MeetingService meetings, LiveDesk live) {
+    PageController(PageService pages) {
         this.pages = pages;
-        this.meetings = meetings;
-        this.live = live;
     }
 
     record TypedLines(@NotNull @Size(min = 1, max = 1000) List<PageService.@NotNull @Valid Typed> lines) {}
@@ -66,11 +58,5 @@ class PageController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void seen(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         pages.seen(who, id);
-    }
-
-    /** What changes about the meeting while one looks: its lines, its pen, its matters. */
-    @GetMapping(path = "/api/meetings/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return live.listen(meetings.one(who.teamId(), id).id());
     }
 }

@@ -1,0 +1,47 @@
+package org.ledgerlamp.core.exchange;
+
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.ledgerlamp.core.reading.MeetingFacts;
+
+/** The letter with which an agenda is circulated before its meeting. */
+public final class AgendaLetter {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
+
+    private AgendaLetter() {}
+
+    /**
+     * Composes it.
+     *
+     * @param meeting what is known of the meeting
+     * @param link address of the call, or null
+     * @param message covering words of whoever sends it, or null
+     * @param matters what is open from earlier meetings, each in one sentence
+     */
+    public static Letter of(MeetingFacts meeting, String link, String message, List<String> matters) {
+        LetterBuilder letter = new LetterBuilder().paragraph(message).paragraph(whenAndWhere(meeting));
+        letter.link(link);
+        if (!meeting.agenda().isEmpty()) {
+            letter.heading("Agenda").numbered(meeting.agenda());
+        }
+        if (!matters.isEmpty()) {
+            letter.heading("Matters arising").bulleted(matters);
+        }
+        return letter.titled("Agenda: " + meeting.title() + ", " + DAY.format(meeting.date()));
+    }
+
+    private static String whenAndWhere(MeetingFacts meeting) {
+        List<String> when = new ArrayList<>();
+        when.add(DAY.format(meeting.date()));
+        if (meeting.start() != null) {
+            when.add(meeting.start() + " " + meeting.timezone());
+        }
+        if (meeting.plannedMinutes() != null) {
+            when.add(meeting.plannedMinutes() + " min");
+        }
+        return meeting.title() + "\n" + String.join(", ", when)
+                + (meeting.location() == null ? "" : "\n" + meeting.location());
+    }
+}

@@ -1,0 +1,11 @@
+package org.ledgerlamp.server.post;
+
+/** What a letter is about. */
+public enum LetterKind {
+    /** An agenda, before its meeting. */
+    AGENDA,
+    /** Word that a draft can be looked at. */
+    DRAFT_READY,
+    /** Written to try the mail server. */
+    TRIAL
+}

@@ -1,0 +1,90 @@
+package org.ledgerlamp.server.post;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.exchange.Letter;
+import org.ledgerlamp.server.common.Refusal;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what goes out and what became of it. A letter is kept before it is sent. */
+@Service
+@Transactional
+public class PostRoom {
+    private static final int DISPATCHES_AT_ONCE = 50;
+
+    private final OutgoingLetters letters;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    PostRoom(OutgoingLetters letters, ApplicationEventPublisher events, Clock clock) {
+        this.letters = letters;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** Letters were put out to be sent. */
+    record PutOut() {}
+
+    /** Puts the same letter out to several, to none of them twice. */
+    public void putOut(Dispatch dispatch, List<Recipient> to, Letter letter) {
+        Map<String, Recipient> each = new LinkedHashMap<>();
+        to.forEach(r -> each.putIfAbsent(r.address().strip().toLowerCase(java.util.Locale.ROOT), r));
+        Instant now = clock.instant();
+        each.values().forEach(r -> letters.save(new OutgoingLetter(dispatch, r, letter, now)));
+        events.publishEvent(new PutOut());
+    }
+
+    /** The letters of the latest dispatches before a time, newest first; all of a dispatch together. */
+    @Transactional(readOnly = true)
+    List<OutgoingLetter> latest(UUID teamId, Instant before, @Nullable UUID meetingId) {
+        return letters.findByDispatchInOrderByWrittenAtDescNameAsc(
+                letters.dispatches(teamId, before, meetingId, Limit.of(DISPATCHES_AT_ONCE)));
+    }
+
+    /** @throws Refusal where the team has no such letter */
+    @Transactional(readOnly = true)
+    OutgoingLetter one(UUID teamId, UUID id) {
+        return letters.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("letter"));
+    }
+
+    /** Sends a letter as if for the first time: at once, also one that failed or was withdrawn. */
+    OutgoingLetter sendAgain(UUID teamId, UUID id) {
+        OutgoingLetter letter = one(teamId, id);
+        if (letter.state() == OutgoingLetter.State.DELIVERED) {
+            throw Refusal.conflict("It was delivered to " + letter.address() + " already.");
+        }
+        letter.sendAgain(clock.instant());
+        events.publishEvent(new PutOut());
+        return letter;
+    }
+
+    /** Withdraws a letter that has not gone out. */
+    OutgoingLetter withdraw(UUID teamId, UUID id) {
+        OutgoingLetter letter = one(teamId, id);
+        if (letter.state() != OutgoingLetter.State.WAITING) {
+            throw Refusal.conflict("Only what is still waiting can be withdrawn.");
+        }
+        letter.withdraw(clock.instant());
+        return letter;
+    }
+
+    /** Tries whatever waits at once. */
+    void hurry(UUID teamId) {
+        letters.findByTeamIdAndState(teamId, OutgoingLetter.State.WAITING).forEach(l -> l.sendAgain(clock.instant()));
+        events.publishEvent(new PutOut());
+    }
+
+    /** The letters to be sent now. */
+    @Transactional(readOnly = true)
+    public List<UUID> due(int most) {
+        return letters.due(clock.instant(), Limit.of(most));
+    }
+}

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { reactive, ref, watch } from 'vue'
+import { answer, api } from '../api/client'
+import { messageOf } from '../api/problem'
+import { keys, outdate } from '../api/queries'
+import type { MailAccountFacts } from '../api/types'
+import { useNotices } from '../shared/notices'
+
+const { say } = useNotices()
+const { data } = useQuery({
+  queryKey: [keys.mailAccount],
+  queryFn: () => answer(api.GET('/api/post/account')),
+})
+
+const changing = ref(false)
+const refused = ref('')
+const form = reactive<MailAccountFacts>({
+  host: '',
+  port: 587,
+  safety: 'STARTTLS',
+  username: null,
+  secret: null,
+  sender: '',
+  senderName: 'Ledger Lamp',
+})
+
+watch(
+  data,
+  (account) => {
+    if (!account?.set || changing.value) return
+    form.host = account.host ?? ''
+    form.port = account.port ?? form.port
+    form.safety = account.safety ?? form.safety
+    form.username = account.username
+    form.sender = account.sender ?? ''
+    form.senderName = account.senderName ?? ''
+  },
+  { immediate: true },
+)
+
+async function keep() {
+  refused.value = ''
+  try {
+    await answer(
+      api.PUT('/api/post/account', {
+        body: { ...form, username: form.username?.trim() || null, secret: form.secret || null },
+      }),
+    )
+    form.secret = null
+    changing.value = false
+  } catch (thrown) {
+    refused.value = messageOf(thrown)
+  }
+  await outdate(keys.mailAccount, keys.post)
+}
+
+async function attempt() {
+  try {
+    await answer(api.POST('/api/post/account/trial'))
+    say('A trial letter to yourself is on its way.')
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+  await outdate(keys.post)
+}
+</script>
+
+<template>
+  <section v-if="data" class="server" aria-label="Mail server">
+    <div class="line">
+      <p v-if="data.set">
+        Letters go out by {{ data.host }}:{{ data.port }} as {{ data.senderName }} &lt;{{
+          data.sender
+        }}&gt;.
+      </p>
+      <p v-else>No mail server is set up yet: letters wait until there is one.</p>
+      <div class="acts">
+        <button v-if="data.set && !changing" class="btn" type="button" @click="attempt">
+          Try it on yourself
+        </button>
+        <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">
+          {{ changing ? 'Leave as it is' : data.set ? 'Change' : 'Set up a mail server' }}
+        </button>
+      </div>
+    </div>
+    <form v-if="changing" @submit.prevent="keep">
+      <label>
+        <span class="label">Server</span>
+        <input
+          v-model.trim="form.host"
+          class="field"
+          required
+          maxlength="255"
+          placeholder="mail.skerry.example"
+        />
+      </label>
+      <label>
+        <span class="label">Port</span>
+        <input
+          v-model.number="form.port"
+          class="field figures"
+          type="number"
+          min="1"
+          max="65535"
+          required
+        />
+      </label>
+      <label>
+        <span class="label">Encryption</span>
+        <select v-model="form.safety" class="field">
+          <option value="STARTTLS">STARTTLS, as a rule port 587</option>
+          <option value="TLS">TLS from the start, as a rule port 465</option>
+          <option value="NONE">none: for a server on this machine</option>
+        </select>
+      </label>
+      <span />
+      <label>
+        <span class="label">User, where it wants one</span>
+        <input v-model="form.username" class="field" maxlength="254" autocomplete="off" />
+      </label>
+      <label>
+        <span class="label">Password{{ data.hasSecret ? ', only to change it' : '' }}</span>
+        <input
+          v-model="form.secret"
+          class="field"
+          type="password"
+          maxlength="500"
+          autocomplete="new-password"
+        />
+      </label>
+      <label>
+        <span class="label">Letters come from</span>
+        <input v-model.trim="form.sender" class="field" type="email" required maxlength="254" />
+      </label>
+      <label>
+        <span class="label">Named</span>
+        <input v-model.trim="form.senderName" class="field" required maxlength="120" />
+      </label>
+      <div class="foot">
+        <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+        <button class="btn go">Keep</button>
+      </div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.server {
+  margin-top: 20px;
+  padding: 12px 16px;
+  border: 1px solid var(--rule);
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px 20px;
+}
+
+.line p {
+  flex: 1 1 260px;
+  overflow-wrap: anywhere;
+}
+
+.acts {
+  display: flex;
+  gap: 8px;
+}
+
+form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 18px;
+  margin-top: 14px;
+}
+
+.foot {
+  grid-column: 1 / -1;
+  display: flex;
+  justify-content: flex-end;
+  align-items: center;
+  gap: 16px;
+}
+
+@media (max-width: 620px) {
+  form {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
