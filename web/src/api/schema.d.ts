@@ -308,6 +308,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/recordings/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recordings/{id}/command": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["command"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recorders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/post/account/trial": {
         parameters: {
             query?: never;
@@ -420,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/meetings/{id}/recording": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_1"];
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/{id}/pen/seen": {
         parameters: {
             query?: never;
@@ -459,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of_1"];
+        get: operations["of_2"];
         put?: never;
         post: operations["pull"];
         delete: operations["letGo"];
@@ -475,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["putInto"];
         delete?: never;
@@ -571,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -622,6 +686,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/arrivals/{box}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -765,6 +845,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["members"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meetings/{id}/so-far": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["soFar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -933,7 +1029,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/connections/{id}": {
+    "/api/recorders/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -944,6 +1040,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/connections/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1036,6 +1148,10 @@ export interface components {
             here: string | null;
             there: string | null;
         };
+        Command: {
+            /** @enum {string} */
+            command: "START" | "PAUSE" | "RESUME" | "STOP";
+        };
         ConnectionFacts: {
             /** @enum {string} */
             kind: "FEED" | "CALDAV" | "DROPPED";
@@ -1111,6 +1227,21 @@ export interface components {
         };
         DraftingWish: {
             template: string | null;
+        };
+        EarlyLine: {
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
+            owner: string | null;
+            /** Format: date */
+            due: string | null;
+            words: components["schemas"]["EarlyWords"][];
+        };
+        EarlyWords: {
+            speaker: string | null;
+            /** Format: int32 */
+            startMs: number | null;
+            quote: string;
         };
         Entry: {
             /** Format: uuid */
@@ -1217,6 +1348,15 @@ export interface components {
             assentedBy: string[];
             objectedBy: string[];
         };
+        Guess: {
+            /** Format: uuid */
+            meetingId: string;
+            title: string;
+            /** Format: date */
+            date: string;
+            /** Format: time-local */
+            start: string | null;
+        };
         Guest: {
             name: string;
             email: string | null;
@@ -1225,6 +1365,14 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        HeardView: {
+            /** Format: int32 */
+            n: number;
+            speaker: string | null;
+            /** Format: int32 */
+            startMs: number | null;
+            text: string;
         };
         Hit: {
             /** Format: int32 */
@@ -1537,6 +1685,37 @@ export interface components {
             /** Format: email */
             address: string;
         };
+        RecorderFacts: {
+            name: string;
+            control: string | null;
+        };
+        RecorderView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            path: string;
+            control: string | null;
+            /** Format: date-time */
+            heardAt: string | null;
+        };
+        RecordingView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            recorderId: string;
+            recorder: string;
+            title: string | null;
+            /** Format: date-time */
+            startedAt: string;
+            /** Format: date-time */
+            heardAt: string;
+            /** @enum {string} */
+            state: "RUNNING" | "PAUSED" | "TAKEN";
+            canCommand: boolean;
+            /** Format: uuid */
+            sourceId: string | null;
+            heard: components["schemas"]["HeardView"][];
+        };
         RemarkView: {
             /** Format: uuid */
             id: string;
@@ -1591,6 +1770,10 @@ export interface components {
         Session: {
             member: components["schemas"]["CurrentMember"] | null;
             setupNeeded: boolean;
+        };
+        SetUp: {
+            recorder: components["schemas"]["RecorderView"];
+            secret: string;
         };
         Settled: {
             theirs: ("TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS")[];
@@ -1658,6 +1841,7 @@ export interface components {
             problems: components["schemas"]["Problem"][];
             /** Format: uuid */
             meetingId: string | null;
+            guesses: components["schemas"]["Guess"][];
         };
         SseEmitter: {
             /** Format: int64 */
@@ -1783,6 +1967,10 @@ export interface components {
         Which: {
             /** Format: uuid */
             connectionId: string;
+        };
+        WithRecorder: {
+            /** Format: uuid */
+            recorderId: string;
         };
     };
     responses: never;
@@ -2445,6 +2633,94 @@ export interface operations {
             };
         };
     };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    command: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Command"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecorderView"][];
+                };
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecorderFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUp"];
+                };
+            };
+        };
+    };
     attempt: {
         parameters: {
             query?: never;
@@ -2677,6 +2953,52 @@ export interface operations {
             };
         };
     };
+    of_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordingView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithRecorder"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     seen: {
         parameters: {
             query?: never;
@@ -2723,7 +3045,7 @@ export interface operations {
             };
         };
     };
-    of_1: {
+    of_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2791,7 +3113,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2981,7 +3303,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3095,6 +3417,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FromFile"];
                 };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "webhook-id"?: string;
+                "webhook-timestamp"?: string;
+                "webhook-signature"?: string;
+            };
+            path: {
+                box: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3307,6 +3653,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MemberCard"][];
+                };
+            };
+        };
+    };
+    soFar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EarlyLine"][];
                 };
             };
         };
@@ -3533,6 +3901,26 @@ export interface operations {
         };
     };
     remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -23,6 +23,7 @@ class BordersTest {
                         "org.ledgerlamp.core..",
                         "java..",
                         "javax.swing.text..",
+                        "javax.crypto..",
                         "tools.jackson..",
                         "ai.onnxruntime..",
                         "org.jsoup..",

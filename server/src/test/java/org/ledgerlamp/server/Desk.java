@@ -82,6 +82,14 @@ public final class Desk {
         return drop(name, content.getBytes(StandardCharsets.UTF_8));
     }
 
+    /** The bytes of an answer that is no JSON. */
+    public byte[] bytes(String path, Object... variables) throws Exception {
+        return http.perform(get(path, variables).with(user(who)))
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+    }
+
     public Answer drop(String name, byte[] content) throws Exception {
         MockMultipartFile file = new MockMultipartFile("files", name, "application/octet-stream", content);
         return send(multipart("/api/tray").file(file));

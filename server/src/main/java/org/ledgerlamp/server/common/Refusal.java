@@ -29,6 +29,11 @@ public final class Refusal extends ErrorResponseException {
         return new Refusal(HttpStatus.CONFLICT, "Not possible now", detail);
     }
 
+    /** Nobody who may do it stands behind the request. */
+    public static Refusal notSigned(String detail) {
+        return new Refusal(HttpStatus.UNAUTHORIZED, "Not taken", detail);
+    }
+
     /** The request does not make sense. */
     public static Refusal invalid(String detail) {
         return new Refusal(HttpStatus.BAD_REQUEST, "Not understood", detail);

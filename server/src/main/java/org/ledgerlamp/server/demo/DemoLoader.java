@@ -13,6 +13,8 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.calendar.ConnectionService;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.minutes.DraftingDesk;
+import org.ledgerlamp.server.post.MailAccountService;
+import org.ledgerlamp.server.recorder.RecorderService;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
@@ -27,7 +29,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Loads the demo data into an empty database, through the same services that people's work goes through. */
 @Component
 @ConditionalOnProperty("lamp.demo")
-@EnableConfigurationProperties(DemoCalendar.class)
+@EnableConfigurationProperties(DemoPartners.class)
 public class DemoLoader implements ApplicationRunner {
     private static final String HOME = "demo/";
     private static final String ZONE = "Europe/Oslo";
@@ -39,7 +41,9 @@ public class DemoLoader implements ApplicationRunner {
     private final DraftingDesk drafting;
     private final DemoReviewer reviewer;
     private final ConnectionService connections;
-    private final DemoCalendar calendar;
+    private final MailAccountService mail;
+    private final RecorderService recorders;
+    private final DemoPartners partners;
     private final Clock clock;
     private final DemoScript script = script();
 
@@ -51,7 +55,9 @@ public class DemoLoader implements ApplicationRunner {
             DraftingDesk drafting,
             DemoReviewer reviewer,
             ConnectionService connections,
-            DemoCalendar calendar,
+            MailAccountService mail,
+            RecorderService recorders,
+            DemoPartners partners,
             Clock clock) {
         this.access = access;
         this.roster = roster;
@@ -60,7 +66,9 @@ public class DemoLoader implements ApplicationRunner {
         this.drafting = drafting;
         this.reviewer = reviewer;
         this.connections = connections;
-        this.calendar = calendar;
+        this.mail = mail;
+        this.recorders = recorders;
+        this.partners = partners;
         this.clock = clock;
     }
 
@@ -99,8 +107,25 @@ public class DemoLoader implements ApplicationRunner {
             play(scene, scene.day().from(today), lead, people);
         }
         script.tray().forEach(file -> bringIn(file, today, lead));
-        if (calendar.address() != null) {
+        meet(lead);
+    }
+
+    private void meet(SignedIn lead) {
+        DemoPartners.CalendarAt calendar = partners.calendar();
+        if (calendar != null) {
             connections.connectCalDav(lead, "Ferries", calendar.address(), calendar.user(), calendar.password());
+        }
+        if (partners.mail() != null) {
+            mail.keepLocal(
+                    lead.teamId(),
+                    partners.mail().host(),
+                    partners.mail().port(),
+                    "lamp@skerry.example",
+                    "Ledger Lamp");
+        }
+        DemoPartners.RecorderAt recorder = partners.recorder();
+        if (recorder != null) {
+            recorders.setUpKnown(lead, "Boat hall recorder", recorder.control(), recorder.secret(), recorder.box());
         }
     }
 

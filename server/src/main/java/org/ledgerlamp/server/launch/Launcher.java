@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.launch;
 
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,9 @@ public final class Launcher {
     /** The setting to stop as soon as everything has started. */
     private static final String REHEARSAL = "--lamp.rehearsal=true";
 
+    /** In the data folder: where the application is, while it runs. */
+    private static final String ADDRESS_FILE = "address";
+
     private Launcher() {}
 
     /**
@@ -38,7 +42,7 @@ public final class Launcher {
             if (settings.contains(REHEARSAL)) {
                 System.exit(SpringApplication.exit(running));
             }
-            announce(running);
+            announce(running, data);
         } catch (DatabaseFailure | IOException e) {
             System.err.println("lamp: " + e.getMessage());
             System.exit(1);
@@ -68,9 +72,11 @@ public final class Launcher {
         return application.run(arguments.toArray(String[]::new));
     }
 
-    private static void announce(ConfigurableApplicationContext running) {
-        System.out.println(
-                "Ledger Lamp is at http://127.0.0.1:" + running.getEnvironment().getProperty("local.server.port"));
+    /** Says on the screen, and to other programs in a file, where the application is. */
+    private static void announce(ConfigurableApplicationContext running, Path data) throws IOException {
+        String address = "http://127.0.0.1:" + running.getEnvironment().getProperty("local.server.port");
+        Files.writeString(data.resolve(ADDRESS_FILE), address + "\n");
+        System.out.println("Ledger Lamp is at " + address);
         running.getBeanProvider(DemoLoader.class).ifAvailable(demo -> demo.signIns()
                 .forEach(s -> System.out.println("  sign in as " + s.email() + " with " + s.password())));
         System.out.println("Ctrl+C stops it.");

@@ -14,6 +14,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.roster.RosterPerson;
@@ -136,6 +138,12 @@ public class MeetingService {
     @Transactional(readOnly = true)
     public Facts knownOf(UUID teamId, UUID id) {
         return facts(one(teamId, id));
+    }
+
+    /** A meeting as the core knows meetings; {@code everybody} is whoever may be meant. */
+    @Transactional(readOnly = true)
+    public MeetingFacts coreFacts(UUID teamId, UUID id, List<Person> everybody) {
+        return one(teamId, id).facts(everybody);
     }
 
     /** Takes over what a calendar says of a meeting. */

@@ -87,7 +87,7 @@ public class DraftingService {
     }
 
     /** The template chosen for a meeting, or else the one that fits its kind. */
-    private static Template fitting(Meeting meeting) {
+    static Template fitting(Meeting meeting) {
         return meeting.template() == null
                 ? Template.forKind(meeting.kind())
                 : Template.named(meeting.template()).orElseGet(() -> Template.forKind(meeting.kind()));

@@ -214,14 +214,25 @@ public class PageService {
     /** Hands the page in as a source of its meeting, so that minutes are drafted from it; an empty page hands in nothing. */
     public void handIn(UUID teamId, UUID meetingId) {
         Meeting meeting = meetings.one(teamId, meetingId);
-        List<PageLine> typed = all(meeting).stream()
-                .filter(l -> !l.isRemoved() && !l.text().isBlank())
-                .toList();
+        List<PageLine> typed = typed(meeting);
         if (typed.isEmpty()) {
             return;
         }
         byte[] bytes = asText(meeting, typed).getBytes(StandardCharsets.UTF_8);
         tray.takePage(teamId, typed.getFirst().memberId(), meetingId, "notes-" + meeting.date() + ".txt", bytes);
+    }
+
+    /** What is typed on the page so far, as it would be handed in; empty where nothing is. */
+    @Transactional(readOnly = true)
+    public String text(UUID teamId, UUID meetingId) {
+        Meeting meeting = meetings.one(teamId, meetingId);
+        return asText(meeting, typed(meeting));
+    }
+
+    private List<PageLine> typed(Meeting meeting) {
+        return all(meeting).stream()
+                .filter(l -> !l.isRemoved() && !l.text().isBlank())
+                .toList();
     }
 
     private String asText(Meeting meeting, List<PageLine> typed) {

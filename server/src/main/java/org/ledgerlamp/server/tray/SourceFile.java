@@ -160,6 +160,11 @@ public class SourceFile extends Versioned {
         return size;
     }
 
+    /** Whether these are its bytes. */
+    public boolean holds(byte[] bytes) {
+        return sha256.equals(Digests.sha256(bytes));
+    }
+
     public String sha256() {
         return sha256;
     }

@@ -17,6 +17,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.reading.ArrivalMatch;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.roster.RosterPerson;
@@ -30,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 class Suggestions {
     private static final Pattern ISO_DAY = Pattern.compile("(20\\d{2})-?(\\d{2})-?(\\d{2})");
     private static final double SAME_PEOPLE = 0.6;
+    private static final int MOST_GUESSES = 3;
 
     private final SourceFiles files;
     private final RosterService roster;
@@ -64,6 +66,29 @@ class Suggestions {
             List<UUID> people,
             List<UUID> speakers,
             List<String> unknown) {}
+
+    /** A meeting that a recording may belong to. */
+    record Guess(UUID meetingId, String title, LocalDate date, @Nullable LocalTime start) {}
+
+    /** The meetings that a source may belong to by the time of its recording, the likeliest first. */
+    List<Guess> guesses(SourceFile file) {
+        if (file.facts().startedAt() == null || file.meetingId() != null) {
+            return List.of();
+        }
+        LocalDate day = date(file);
+        List<Meeting> near = meetings.between(file.teamId(), day.minusDays(1), day.plusDays(1)).stream()
+                .filter(m -> !m.isCalledOff() && !m.hasFolio())
+                .toList();
+        ArrivalMatch.Arrival arrival = new ArrivalMatch.Arrival(
+                file.facts().title(), file.facts().startedAt(), file.facts().speakers());
+        return ArrivalMatch.guesses(
+                        arrival, near.stream().map(m -> m.facts(List.of())).toList())
+                .stream()
+                .limit(MOST_GUESSES)
+                .map(g -> near.get(g.index()))
+                .map(m -> new Guess(m.id(), m.title(), m.date(), m.start()))
+                .toList();
+    }
 
     Suggestion of(SourceFile file) {
         List<RosterPerson> everybody = roster.everybody(file.teamId());

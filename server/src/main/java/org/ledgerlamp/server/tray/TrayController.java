@@ -41,7 +41,11 @@ class TrayController {
         this.suggestions = suggestions;
     }
 
-    /** A source, without its words. */
+    /**
+     * A source, without its words.
+     *
+     * @param guesses the meetings it may belong to; said of what waits alone
+     */
     record SourceView(
             UUID id,
             String name,
@@ -54,8 +58,13 @@ class TrayController {
             @Nullable Integer seconds,
             List<String> speakers,
             List<Problem> problems,
-            @Nullable UUID meetingId) {
+            @Nullable UUID meetingId,
+            List<Suggestions.Guess> guesses) {
         static SourceView of(SourceFile f) {
+            return of(f, List.of());
+        }
+
+        static SourceView of(SourceFile f, List<Suggestions.Guess> guesses) {
             return new SourceView(
                     f.id(),
                     f.name(),
@@ -68,7 +77,8 @@ class TrayController {
                     f.seconds(),
                     f.facts().speakers(),
                     f.problems(),
-                    f.meetingId());
+                    f.meetingId(),
+                    guesses);
         }
     }
 
@@ -95,7 +105,9 @@ class TrayController {
 
     @GetMapping("/api/tray")
     List<SourceView> waiting(@AuthenticationPrincipal SignedIn who) {
-        return tray.waiting(who.teamId()).stream().map(SourceView::of).toList();
+        return tray.waiting(who.teamId()).stream()
+                .map(f -> SourceView.of(f, suggestions.guesses(f)))
+                .toList();
     }
 
     @PostMapping(path = "/api/tray", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

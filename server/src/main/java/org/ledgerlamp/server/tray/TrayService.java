@@ -64,8 +64,14 @@ public class TrayService {
      */
     @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
     public SourceFile takeIn(SignedIn who, String name, byte[] bytes) {
-        UUID id = transaction.execute(t -> keep(who.teamId(), who.memberId(), name, bytes));
-        return transaction.execute(t -> read(who.teamId(), id, bytes));
+        return takeIn(who.teamId(), who.memberId(), name, bytes);
+    }
+
+    /** The same, on behalf of a member who is not there. */
+    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    public SourceFile takeIn(UUID teamId, UUID memberId, String name, byte[] bytes) {
+        UUID id = transaction.execute(t -> keep(teamId, memberId, name, bytes));
+        return transaction.execute(t -> read(teamId, id, bytes));
     }
 
     /**

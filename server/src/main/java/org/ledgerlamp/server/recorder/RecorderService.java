@@ -1,0 +1,86 @@
+package org.ledgerlamp.server.recorder;
+
+import java.net.URI;
+import java.security.SecureRandom;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.exchange.WebhookSignature;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.Secrets;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps the team's recorders. */
+@Service
+@Transactional
+public class RecorderService {
+    private static final int MOST = 20;
+    private static final int BOX_BYTES = 16;
+
+    private final Recorders recorders;
+    private final Secrets secrets;
+    private final SecureRandom random = new SecureRandom();
+
+    RecorderService(Recorders recorders, Secrets secrets) {
+        this.recorders = recorders;
+        this.secrets = secrets;
+    }
+
+    String freshSecret() {
+        return WebhookSignature.freshSecret(random);
+    }
+
+    /** An address that nobody can guess. */
+    String freshBox() {
+        byte[] bytes = new byte[BOX_BYTES];
+        random.nextBytes(bytes);
+        return HexFormat.of().formatHex(bytes);
+    }
+
+    @Transactional(readOnly = true)
+    List<Recorder> all(UUID teamId) {
+        return recorders.findByTeamIdOrderByName(teamId);
+    }
+
+    /** @throws Refusal where the team has no such recorder */
+    @Transactional(readOnly = true)
+    Recorder one(UUID teamId, UUID id) {
+        return recorders.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("recorder"));
+    }
+
+    Recorder setUp(SignedIn who, String name, @Nullable String control, String secret, String box) {
+        if (recorders.findByTeamIdOrderByName(who.teamId()).size() >= MOST) {
+            throw Refusal.conflict("A team may have " + MOST + " recorders.");
+        }
+        return recorders.save(new Recorder(
+                who.teamId(), who.memberId(), name.strip(), box, checked(control), secrets.hidden(secret)));
+    }
+
+    /** Sets up a recorder that was told before where to deliver and with which secret. */
+    public void setUpKnown(SignedIn who, String name, String control, String secret, String box) {
+        setUp(who, name, control, secret, box);
+    }
+
+    private static @Nullable String checked(@Nullable String control) {
+        if (control == null || control.isBlank()) {
+            return null;
+        }
+        try {
+            URI uri = URI.create(control.strip());
+            if (uri.getHost() != null && Set.of("http", "https").contains(String.valueOf(uri.getScheme()))) {
+                return uri.toString();
+            }
+        } catch (IllegalArgumentException e) {
+            throw Refusal.invalid("\"" + control + "\" is no address.").because(e);
+        }
+        throw Refusal.invalid("\"" + control + "\" is no address: one begins with http:// or https://.");
+    }
+
+    void remove(UUID teamId, UUID id) {
+        recorders.delete(one(teamId, id));
+    }
+}
