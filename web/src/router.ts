@@ -83,6 +83,11 @@ export const router = createRouter({
       meta: { title: 'Calendars' },
     },
     {
+      path: '/recorders',
+      component: () => import('./recorder/RecordersPage.vue'),
+      meta: { title: 'Recorders' },
+    },
+    {
       path: '/post',
       component: () => import('./post/PostPage.vue'),
       meta: { title: 'Post room' },

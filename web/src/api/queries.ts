@@ -29,6 +29,9 @@ export const keys = {
   remarks: 'remarks',
   inCalendars: 'inCalendars',
   post: 'post',
+  recorders: 'recorders',
+  recording: 'recording',
+  attachments: 'attachments',
   mailAccount: 'mailAccount',
 }
 
@@ -55,6 +58,15 @@ export function useMembers() {
   return useQuery({
     queryKey: ['members'],
     queryFn: () => answer(api.GET('/api/members')),
+    staleTime: 60_000,
+  })
+}
+
+/** The team's recorders. */
+export function useRecorders() {
+  return useQuery({
+    queryKey: [keys.recorders],
+    queryFn: () => answer(api.GET('/api/recorders')),
     staleTime: 60_000,
   })
 }

@@ -7,9 +7,12 @@ import { keys, outdate, usePeople } from '../api/queries'
 import type { Meeting, Session } from '../api/types'
 import MarginNote from '../meeting/MarginNote.vue'
 import MattersList from '../meeting/MattersList.vue'
+import PromptList from '../meeting/PromptList.vue'
 import { clockTime, longDay } from '../shared/dates'
 import { drafted } from '../shared/drafting'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
+import FindingsSoFar from '../recorder/FindingsSoFar.vue'
+import RecorderStrip from '../recorder/RecorderStrip.vue'
 import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
 import { nested, type PageLine } from './noteLines'
@@ -244,6 +247,9 @@ usePageKeys((event) => {
         </button>
       </section>
       <aside class="beside">
+        <RecorderStrip :meeting-id="meeting.id" :closed="meeting.hasFolio" />
+        <FindingsSoFar :meeting-id="meeting.id" />
+        <PromptList :meeting="meeting" />
         <MarginNote :meeting-id="meeting.id" />
       </aside>
     </div>
@@ -285,7 +291,7 @@ h1 a:hover {
 
 .columns {
   display: grid;
-  grid-template-columns: 270px minmax(0, 1fr) 250px;
+  grid-template-columns: 260px minmax(0, 1fr) 270px;
   flex: 1;
 }
 
@@ -302,6 +308,9 @@ h1 a:hover {
 }
 
 .beside {
+  display: grid;
+  gap: 22px;
+  align-content: start;
   border-left: 1px solid var(--rule);
 }
 

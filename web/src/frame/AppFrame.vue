@@ -22,8 +22,16 @@ useLive(null, {
     say(`The minutes of ${ready.meeting} are drafted.`, {
       to: { path: `/minutes/${ready.minutesId}`, label: 'Review' },
     })
-    void outdate(keys.day, keys.tray, keys.minutes)
+    void outdate(keys.day, keys.tray, keys.minutes, keys.meetings)
   },
+  arrived: (told) => {
+    const source = told as { sourceId: string; name: string }
+    say(`${source.name} arrived and waits in the tray.`, {
+      to: { path: `/tray/${source.sourceId}`, label: 'Place it' },
+    })
+    void outdate(keys.tray, keys.day)
+  },
+  tray: () => void outdate(keys.tray, keys.day, keys.meetings),
   post: () => void outdate(keys.post),
 })
 

@@ -14,6 +14,7 @@ import { useLive } from '../shared/useLive'
 import { facts } from '../tray/meetingForm'
 import MeetingForm from '../tray/MeetingForm.vue'
 import AgendaEditor from './AgendaEditor.vue'
+import AttachmentList from './AttachmentList.vue'
 import InvitedList from './InvitedList.vue'
 import MarginNote from './MarginNote.vue'
 import MattersList from './MattersList.vue'
@@ -33,6 +34,7 @@ const { data, error, refetch } = useQuery({
 useLive(id, {
   connected: () => void outdate(keys.matters),
   matters: () => void outdate(keys.matters, keys.day),
+  attachments: () => void outdate(keys.attachments),
 })
 
 const changing = ref(false)
@@ -175,6 +177,7 @@ usePageKeys((event) => {
       <template v-else>
         <AgendaEditor :meeting="data" :keep="keepAgenda" />
         <MattersList :meeting-id="id" />
+        <AttachmentList :meeting-id="id" />
         <details v-if="data.description">
           <summary class="section-head">The invitation’s text</summary>
           <p class="invitation">{{ data.description }}</p>

@@ -9,11 +9,12 @@ type Heard = Record<string, (told: unknown) => void>
  * One stream for the whole window: a browser opens only a handful to one server, for all its windows together. It tells
  * what concerns the member and the team, and the meeting that is looked at.
  */
-const listeners = new Set<Heard>()
+const listeners = new Map<Heard, string | null>()
 const named = new Set<string>()
 let meeting: string | null = null
 let stream: EventSource | undefined
 let watch: ReturnType<typeof setTimeout> | undefined
+let settling = false
 
 function alive() {
   clearTimeout(watch)
@@ -26,7 +27,7 @@ function hear(what: string) {
   stream?.addEventListener(what, (event) => {
     alive()
     const told: unknown = JSON.parse((event as MessageEvent<string>).data)
-    for (const heard of listeners) heard[what]?.(told)
+    for (const heard of listeners.keys()) heard[what]?.(told)
   })
 }
 
@@ -36,18 +37,30 @@ function connect() {
   stream = new EventSource(meeting === null ? '/api/live' : `/api/live?meeting=${meeting}`)
   stream.onopen = () => {
     alive()
-    for (const heard of listeners) heard.connected?.({})
+    for (const heard of listeners.keys()) heard.connected?.({})
   }
   hear('hello')
   hear('alive')
-  for (const heard of listeners) Object.keys(heard).forEach(hear)
+  for (const heard of listeners.keys()) Object.keys(heard).forEach(hear)
   alive()
 }
 
-function close() {
-  clearTimeout(watch)
-  stream?.close()
-  stream = undefined
+/** Once those who come and go have done so: one stream for what is wanted now, or none. */
+function settle() {
+  if (settling) return
+  settling = true
+  setTimeout(() => {
+    settling = false
+    const wanted = [...listeners.values()].findLast((m) => m !== null) ?? null
+    if (listeners.size === 0) {
+      clearTimeout(watch)
+      stream?.close()
+      stream = undefined
+    } else if (stream === undefined || wanted !== meeting) {
+      meeting = wanted
+      connect()
+    }
+  })
 }
 
 /**
@@ -57,22 +70,15 @@ function close() {
  */
 export function useLive(meetingId: string | null, heard: Heard): void {
   onMounted(() => {
-    listeners.add(heard)
-    if (meetingId !== null && meetingId !== meeting) {
-      meeting = meetingId
-      connect()
-    } else if (stream === undefined) connect()
-    else {
+    listeners.set(heard, meetingId)
+    if (stream !== undefined) {
       Object.keys(heard).forEach(hear)
       if (stream.readyState === EventSource.OPEN) heard.connected?.({})
     }
+    settle()
   })
   onBeforeUnmount(() => {
     listeners.delete(heard)
-    if (listeners.size === 0) close()
-    if (meetingId !== null && meetingId === meeting) {
-      meeting = null
-      if (stream !== undefined) connect()
-    }
+    settle()
   })
 }

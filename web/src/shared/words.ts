@@ -34,3 +34,9 @@ export function listed(items: string[], most = items.length): string {
     ? shown.join('')
     : `${shown.slice(0, -1).join(', ')} and ${shown[shown.length - 1]}`
 }
+
+/** `312 B`, `4 kB`, `1.5 MB` */
+export function fileSize(bytes: number): string {
+  if (bytes < 1024) return `${bytes} B`
+  return bytes < 1 << 20 ? `${Math.round(bytes / 1024)} kB` : `${(bytes / (1 << 20)).toFixed(1)} MB`
+}

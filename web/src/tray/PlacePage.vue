@@ -20,6 +20,8 @@ const PREVIEWED = 40
 const route = useRoute()
 const router = useRouter()
 const id = String(route.params.source)
+/** The meeting that was chosen before one came here. */
+const asked = route.query.meeting ? String(route.query.meeting) : null
 const path = { params: { path: { id } } }
 
 const source = useQuery({
@@ -122,7 +124,7 @@ async function place(facts: MeetingFacts, template: string | null) {
       <h1 id="meeting-title">Which meeting is this?</h1>
       <MeetingChooser
         :date="initial.date"
-        :suggested-id="suggestion.data.value?.meetingId ?? null"
+        :suggested-id="asked ?? suggestion.data.value?.meetingId ?? null"
         :chosen="chosen"
         @choose="chosen = $event"
       />

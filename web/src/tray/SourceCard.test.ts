@@ -16,6 +16,7 @@ const READ: Source = {
   speakers: ['Mira Voss', 'Tom Reyes'],
   problems: [],
   meetingId: null,
+  guesses: [],
 }
 
 const card = (change: Partial<Source> = {}) =>
@@ -35,6 +36,15 @@ describe('a source in the tray', () => {
     const shown = card()
     expect(shown.findComponent(RouterLinkStub).props('to')).toBe('/tray/s')
     expect(shown.find('a[download]').attributes('href')).toBe('/api/sources/s/original')
+  })
+
+  it('offers the meetings that it may be of', () => {
+    const shown = card({
+      guesses: [{ meetingId: 'm', title: 'Yard talk', date: '2026-03-03', start: '09:30:00' }],
+    })
+    const link = shown.findComponent(RouterLinkStub)
+    expect(link.props('to')).toEqual({ path: '/tray/s', query: { meeting: 'm' } })
+    expect(link.text()).toBe('Yard talk, Tue 3 Mar 09:30')
   })
 
   it('that is broken says where and why, and leads nowhere', () => {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Source } from '../api/types'
-import { arrival, length } from '../shared/dates'
-import { count, listed } from '../shared/words'
+import { arrival, clockTime, length, shortDay } from '../shared/dates'
+import { count, fileSize, listed } from '../shared/words'
 
 const props = defineProps<{ source: Source }>()
 const emit = defineEmits<{ discard: [] }>()
@@ -19,17 +19,15 @@ const facts = computed(() => {
         count(s.passages, s.notes ? 'line' : 'passage'),
         s.seconds === null ? null : length(s.seconds),
       ]
-  return [`arrived ${arrival(s.receivedAt)}`, ...read, size(s.size), listed(s.speakers, 5)]
+  return [`arrived ${arrival(s.receivedAt)}`, ...read, fileSize(s.size), listed(s.speakers, 5)]
     .filter(Boolean)
     .join(' · ')
 })
 
-function size(bytes: number): string {
-  return bytes < 1024
-    ? `${bytes} B`
-    : bytes < 1 << 20
-      ? `${Math.round(bytes / 1024)} kB`
-      : `${(bytes / (1 << 20)).toFixed(1)} MB`
+/** A meeting by title, day and hour. */
+function called(guess: Source['guesses'][number]): string {
+  const hour = guess.start && clockTime(guess.start)
+  return `${guess.title}, ${[shortDay(guess.date), hour].filter(Boolean).join(' ')}`
 }
 </script>
 
@@ -38,6 +36,17 @@ function size(bytes: number): string {
     <div class="text">
       <h2>{{ source.name }}</h2>
       <p class="small">{{ facts }}</p>
+      <p v-if="source.guesses.length" class="guesses">
+        <span class="small">Perhaps of</span>
+        <RouterLink
+          v-for="guess in source.guesses"
+          :key="guess.meetingId"
+          class="btn quiet"
+          :to="{ path: `/tray/${source.id}`, query: { meeting: guess.meetingId } }"
+        >
+          {{ called(guess) }}
+        </RouterLink>
+      </p>
       <div v-if="source.problems.length" :class="broken ? 'trouble red' : 'trouble'">
         <p>
           {{
@@ -83,6 +92,14 @@ h2 {
   font: 500 17px/1.35 var(--serif);
   color: var(--ink);
   overflow-wrap: anywhere;
+}
+
+.guesses {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 4px;
+  margin-top: 4px;
 }
 
 .trouble {

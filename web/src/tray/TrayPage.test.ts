@@ -24,6 +24,7 @@ function source(change: Partial<Source> = {}): Source {
     speakers: [],
     problems: [],
     meetingId: null,
+    guesses: [],
     ...change,
   }
 }

@@ -5,12 +5,12 @@ import { answer, api, sendForm } from '../api/client'
 import { messageOf } from '../api/problem'
 import { keys, outdate, useTray } from '../api/queries'
 import type { Source, TakenIn } from '../api/types'
+import DropZone from '../shared/DropZone.vue'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useNotices } from '../shared/notices'
 import { count } from '../shared/words'
-import DropZone from './DropZone.vue'
 import PasteBox from './PasteBox.vue'
 import SourceCard from './SourceCard.vue'
 
@@ -115,7 +115,7 @@ async function discard(source: Source) {
 </script>
 
 <template>
-  <DropZone @files="takeFiles">
+  <DropZone says="Let go to put it in the tray" @files="takeFiles">
     <template #default="{ choose }">
       <div class="tray">
         <PageHead title="In-tray">
@@ -149,6 +149,7 @@ async function discard(source: Source) {
 
 <style scoped>
 .tray {
+  min-height: 640px;
   max-width: 980px;
   margin: 0 auto;
   padding: 26px 30px 40px;

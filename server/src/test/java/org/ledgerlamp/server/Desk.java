@@ -82,6 +82,12 @@ public final class Desk {
         return drop(name, content.getBytes(StandardCharsets.UTF_8));
     }
 
+    /** Attaches a file to a meeting. */
+    public Answer attach(String meeting, String name, byte[] content) throws Exception {
+        return send(multipart("/api/meetings/{id}/attachments", meeting)
+                .file(new MockMultipartFile("file", name, null, content)));
+    }
+
     /** The bytes of an answer that is no JSON. */
     public byte[] bytes(String path, Object... variables) throws Exception {
         return http.perform(get(path, variables).with(user(who)))
@@ -189,11 +195,15 @@ public final class Desk {
 
     /** Any request, with JSON and version 0, as a member with tools of their own may send it. */
     public Answer send(String method, String path, String json) throws Exception {
-        AbstractMockHttpServletRequestBuilder<?> any =
-                Set.of("/api/tray", "/api/people/file", "/api/calendar/file").contains(path) && method.equals("POST")
-                        ? multipart(path)
-                        : request(HttpMethod.valueOf(method), path).contentType(MediaType.APPLICATION_JSON);
+        AbstractMockHttpServletRequestBuilder<?> any = wantsFile(path) && method.equals("POST")
+                ? multipart(path).file(new MockMultipartFile("file", "x.txt", null, new byte[] {'x'}))
+                : request(HttpMethod.valueOf(method), path).contentType(MediaType.APPLICATION_JSON);
         return send(any.header("If-Match", "\"0\"").content(json));
+    }
+
+    private static boolean wantsFile(String path) {
+        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file").contains(path)
+                || path.endsWith("/attachments");
     }
 
     private Answer send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {

@@ -58,6 +58,10 @@ class RoutesTest extends ServerTest {
         ids.put("remarks", UUID.randomUUID().toString());
         ids.put("connections", UUID.randomUUID().toString());
         ids.put("letters", UUID.randomUUID().toString());
+        ids.put(
+                "attachments",
+                desk.attach(meeting, "secret.txt", SECRET.getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                        .text("/id"));
         ids.put("recorders", UUID.randomUUID().toString());
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());

@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.ledgerlamp.core.exchange.Invitation;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.FileNames;
 import org.ledgerlamp.server.common.Refusal;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -21,7 +22,6 @@ import org.springframework.web.multipart.MultipartFile;
 class DropController {
     private static final int DAYS_BACK = 400;
     private static final int DAYS_AHEAD = 400;
-    private static final int LONGEST_NAME = 255;
 
     private final DroppedInvitations dropped;
     private final CalendarConnections connections;
@@ -43,11 +43,7 @@ class DropController {
         byte[] bytes = file.getBytes();
         String name = String.valueOf(file.getOriginalFilename());
         dropped.saveAndFlush(new DroppedInvitation(
-                who.teamId(),
-                who.memberId(),
-                name.substring(0, Math.min(name.length(), LONGEST_NAME)),
-                clock.instant(),
-                bytes));
+                who.teamId(), who.memberId(), FileNames.presentable(name), clock.instant(), bytes));
         LocalDate today = LocalDate.now(clock);
         try {
             List<Invitation> invitations = InvitationFile.between(

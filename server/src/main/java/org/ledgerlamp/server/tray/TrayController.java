@@ -13,8 +13,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.source.Problem;
 import org.ledgerlamp.server.access.SignedIn;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.ledgerlamp.server.common.Downloads;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -151,14 +150,7 @@ class TrayController {
     @GetMapping("/api/sources/{id}/original")
     ResponseEntity<byte[]> original(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         SourceFile file = tray.one(who.teamId(), id);
-        String disposition = ContentDisposition.attachment()
-                .filename(file.name(), StandardCharsets.UTF_8)
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .body(tray.original(who.teamId(), id));
+        return Downloads.of(file.name(), tray.original(who.teamId(), id));
     }
 
     @PutMapping("/api/sources/{id}/meeting")

@@ -15,6 +15,7 @@ import org.ledgerlamp.core.source.SourceDesk;
 import org.ledgerlamp.core.source.UnreadableSource;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.FileNames;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -28,7 +29,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Transactional
 public class TrayService {
     private static final int PASSAGES_AT_ONCE = 500;
-    private static final int LONGEST_NAME = 255;
 
     private final SourceFiles files;
     private final SourceOriginals originals;
@@ -96,7 +96,8 @@ public class TrayService {
     }
 
     private UUID keep(UUID teamId, UUID memberId, String name, byte[] bytes) {
-        SourceFile file = files.save(new SourceFile(teamId, memberId, presentable(name), bytes, clock.instant()));
+        SourceFile file =
+                files.save(new SourceFile(teamId, memberId, FileNames.presentable(name), bytes, clock.instant()));
         originals.save(new SourceOriginal(file.id(), bytes));
         return file.id();
     }
@@ -130,14 +131,6 @@ public class TrayService {
                 entities.flush();
             }
         }
-    }
-
-    /** Folders and control characters have no place in a file's name. */
-    private static String presentable(String name) {
-        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
-        String clean = last.replaceAll("\\p{Cntrl}", "").strip();
-        String named = clean.isEmpty() ? "unnamed" : clean;
-        return named.length() > LONGEST_NAME ? named.substring(0, LONGEST_NAME) : named;
     }
 
     /** The sources that belong to no minutes yet, newest first: placed ones too, while nothing was drafted from them. */

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 
+/** What letting go does, said while files are held over it. */
+defineProps<{ says: string }>()
 const emit = defineEmits<{ files: [files: File[]] }>()
 
 const over = ref(false)
@@ -53,13 +55,13 @@ function take(files: FileList | null | undefined) {
       @change="chosen"
     />
     <slot :choose="() => input?.click()" />
-    <p v-if="over" class="drop-here" aria-hidden="true">Let go to put it in the tray</p>
+    <p v-if="over" class="drop-here" aria-hidden="true">{{ says }}</p>
   </div>
 </template>
 
 <style scoped>
 .zone {
-  min-height: 640px;
+  position: relative;
 }
 
 .drop-here {

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api } from '../api/client'
+import { messageOf } from '../api/problem'
+import { keys, outdate, useRecorders } from '../api/queries'
+import type { Recorder } from '../api/types'
+import { arrival } from '../shared/dates'
+import EmptyState from '../shared/EmptyState.vue'
+import ErrorNote from '../shared/ErrorNote.vue'
+import { useNotices } from '../shared/notices'
+import PageHead from '../shared/PageHead.vue'
+
+const { say } = useNotices()
+const { data, error, refetch } = useRecorders()
+
+const adding = ref(false)
+const name = ref('')
+const control = ref('')
+const refused = ref('')
+/** The secret of the recorder that was just set up: it is told this once. */
+const fresh = ref<{ id: string; secret: string } | null>(null)
+
+const address = (recorder: Recorder) => location.origin + recorder.path
+
+async function setUp() {
+  refused.value = ''
+  try {
+    const made = await answer(
+      api.POST('/api/recorders', {
+        body: { name: name.value, control: control.value.trim() || null },
+      }),
+    )
+    fresh.value = { id: made.recorder.id, secret: made.secret }
+    adding.value = false
+    name.value = control.value = ''
+  } catch (thrown) {
+    refused.value = messageOf(thrown)
+  }
+  await outdate(keys.recorders)
+}
+
+async function remove(recorder: Recorder) {
+  try {
+    await answer(api.DELETE('/api/recorders/{id}', { params: { path: { id: recorder.id } } }))
+    say(`${recorder.name} is taken away; what it brought stays.`)
+  } catch (thrown) {
+    say(messageOf(thrown), { failed: true })
+  }
+  await outdate(keys.recorders)
+}
+</script>
+
+<template>
+  <div class="page">
+    <PageHead title="Recorders">
+      A recorder delivers what it heard by signed webhook, live and at the end, whoever started it.
+      What it brings goes to its meeting by hour and title, and is drafted; what fits none waits in
+      the tray.
+      <template #acts>
+        <button class="btn go" type="button" :aria-expanded="adding" @click="adding = !adding">
+          Set up a recorder
+        </button>
+      </template>
+    </PageHead>
+    <form v-if="adding" @submit.prevent="setUp">
+      <label>
+        <span class="label">Name</span>
+        <input v-model="name" class="field" required maxlength="120" placeholder="Boat hall" />
+      </label>
+      <label>
+        <span class="label">Address at which it takes commands, where it does</span>
+        <input v-model="control" class="field" type="url" maxlength="1000" />
+      </label>
+      <div class="foot">
+        <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+        <button class="btn go">Set up</button>
+      </div>
+    </form>
+    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+    <ul v-else-if="data?.length" class="list">
+      <li v-for="recorder in data" :key="recorder.id">
+        <div>
+          <h2>{{ recorder.name }}</h2>
+          <p class="small">
+            delivers to <code>{{ address(recorder) }}</code>
+          </p>
+          <p v-if="recorder.control" class="small">
+            takes commands at <code>{{ recorder.control }}</code>
+          </p>
+          <p class="small" role="status">
+            {{
+              recorder.heardAt ? `last heard of ${arrival(recorder.heardAt)}` : 'never heard of yet'
+            }}
+          </p>
+          <div v-if="fresh?.id === recorder.id" class="secret" role="alert">
+            <p>
+              Enter this address and this secret in the recorder. The secret is shown this once.
+            </p>
+            <code>{{ fresh.secret }}</code>
+          </div>
+        </div>
+        <button
+          class="btn quiet"
+          type="button"
+          :aria-label="`Take ${recorder.name} away`"
+          @click="remove(recorder)"
+        >
+          Take away
+        </button>
+      </li>
+    </ul>
+    <EmptyState v-else-if="data && !adding" title="No recorder is set up">
+      Transcripts can be dropped into the tray as well. With a recorder they come by themselves.
+      <template #next>
+        <button class="btn go" type="button" @click="adding = true">Set up a recorder</button>
+      </template>
+    </EmptyState>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 900px;
+  margin: 0 auto;
+  padding: 26px 30px 40px;
+}
+
+form {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 18px;
+  margin-top: 20px;
+}
+
+.foot {
+  grid-column: 1 / -1;
+  display: flex;
+  justify-content: flex-end;
+  align-items: center;
+  gap: 16px;
+}
+
+.list {
+  margin-top: 22px;
+  border-top: 1px solid var(--rule);
+}
+
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 20px;
+  padding: 14px 2px;
+  border-bottom: 1px solid var(--rule);
+}
+
+li > div {
+  min-width: 0;
+}
+
+h2 {
+  font: 600 17px/1.35 var(--serif);
+  overflow-wrap: anywhere;
+}
+
+code {
+  font:
+    13px/1.5 ui-monospace,
+    monospace;
+  overflow-wrap: anywhere;
+}
+
+.secret {
+  margin-top: 8px;
+  padding: 10px 14px;
+  border: 1px solid var(--lamp-edge);
+  background: var(--lamp);
+  color: #1c2830;
+}
+
+@media (max-width: 620px) {
+  .page {
+    padding-inline: 14px;
+  }
+
+  form {
+    grid-template-columns: 1fr;
+  }
+
+  li {
+    flex-wrap: wrap;
+  }
+}
+</style>
