@@ -17,6 +17,7 @@ const form = reactive<ConnectionFacts>({
 const offered = ref<OfferedCalendar[] | null>(null)
 const looking = ref(false)
 const trouble = ref('')
+let proposed = ''
 
 /** Asks a CalDAV server which calendars it has for whoever signs in. */
 async function look() {
@@ -39,7 +40,8 @@ async function look() {
 
 function choose(calendar: OfferedCalendar) {
   form.address = calendar.address
-  form.name = calendar.name
+  // A name that somebody typed stays.
+  if (form.name === '' || form.name === proposed) form.name = proposed = calendar.name
 }
 </script>
 

@@ -27,9 +27,18 @@ watch(
 const written = () => items.value.map((i) => i.trim()).filter((i) => i !== '')
 const same = (a: string[], b: string[]) => JSON.stringify(a) === JSON.stringify(b)
 
+/** How far the last change has come: a page left while it is being saved may lose it. */
+const state = ref('')
+
 async function save() {
   const agenda = written()
-  if (!same(agenda, props.meeting.agenda)) await props.keep(agenda)
+  if (same(agenda, props.meeting.agenda)) return
+  state.value = 'saving …'
+  const kept = await props.keep(agenda)
+  if (!kept) state.value = 'not saved'
+  else if (same(written(), props.meeting.agenda)) {
+    state.value = `saved ${new Date().toTimeString().slice(0, 5)}`
+  }
 }
 
 async function focus(index: number) {
@@ -110,7 +119,9 @@ async function startFromLast() {
 
 <template>
   <section aria-label="Agenda">
-    <h2 class="section-head">Agenda</h2>
+    <h2 class="section-head">
+      Agenda <span role="status">{{ state }}</span>
+    </h2>
     <ol>
       <li v-for="(_, i) in items" :key="i">
         <span class="figures" aria-hidden="true">{{ i + 1 }}</span>

@@ -105,6 +105,10 @@ li {
   font: 15px/1.4 var(--serif);
 }
 
+li > div > .small {
+  margin-left: 8px;
+}
+
 li > div {
   min-width: 0;
   overflow-wrap: anywhere;

@@ -11,7 +11,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
 import { useNotices } from '../shared/notices'
 import { useLive } from '../shared/useLive'
-import { facts } from '../tray/meetingForm'
+import { differences, facts, overlap } from '../tray/meetingForm'
 import MeetingForm from '../tray/MeetingForm.vue'
 import AgendaEditor from './AgendaEditor.vue'
 import AttachmentList from './AttachmentList.vue'
@@ -34,6 +34,7 @@ const { data, error, refetch } = useQuery({
 useLive(id, {
   connected: () => void outdate(keys.matters),
   matters: () => void outdate(keys.matters, keys.day),
+  meeting: () => void refetch(),
   attachments: () => void outdate(keys.attachments),
 })
 
@@ -116,10 +117,33 @@ async function callOff(off: boolean) {
   }
 }
 
-async function keepFacts(changed: MeetingFacts) {
+/** The meeting as it was when one began to change it. */
+const base = ref<Meeting | null>(null)
+
+function beginChange() {
+  changing.value = !changing.value
+  base.value = data.value ?? null
+  refused.value = ''
+}
+
+/**
+ * Keeps what was changed in the form and nothing else of it, so that what others changed meanwhile stays. Where they
+ * changed the same, that is said first, and what was typed stays in the form.
+ */
+async function keepFacts(form: MeetingFacts) {
   refused.value = ''
   busy.value = 'Keeping …'
-  if (await write(() => changed)) changing.value = false
+  const before = facts(base.value!, [])
+  const mine = differences(form, before)
+  const keepMine = () => write((m) => ({ ...facts(m, []), ...mine }))
+  if (await keepMine()) changing.value = false
+  else if (data.value && data.value.version !== base.value!.version) {
+    const both = overlap(mine, differences(facts(data.value, []), before))
+    base.value = data.value
+    if (both.length) {
+      refused.value = `Changed meanwhile: ${both.join(', ')}. What you typed is still here; keep it again to let yours stand.`
+    } else if (await keepMine()) changing.value = false
+  }
   busy.value = ''
 }
 
@@ -153,7 +177,7 @@ usePageKeys((event) => {
           <button v-if="changing" class="btn quiet" type="button" @click="callOff(!data.calledOff)">
             {{ data.calledOff ? 'It takes place after all' : 'Call it off' }}
           </button>
-          <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">
+          <button class="btn" type="button" :aria-expanded="changing" @click="beginChange">
             {{ changing ? 'Leave as it is' : 'Change' }}
           </button>
           <RouterLink v-if="!changing" class="btn" :to="`/meeting/${id}/agenda`">
@@ -164,7 +188,6 @@ usePageKeys((event) => {
       </div>
       <MeetingForm
         v-if="changing"
-        :key="data.version"
         :initial="facts(data, [])"
         :unknown="[]"
         :templates="templates ?? []"
@@ -290,8 +313,13 @@ summary {
     padding-inline: 14px;
   }
 
-  .head {
+  .head,
+  .buttons {
     flex-wrap: wrap;
+  }
+
+  .buttons {
+    flex: initial;
   }
 }
 </style>

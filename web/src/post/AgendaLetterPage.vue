@@ -157,6 +157,17 @@ async function send() {
 fieldset {
   display: grid;
   gap: 6px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+legend {
+  padding: 0;
+}
+
+.check .small {
+  font-family: var(--sans);
 }
 
 .check {

@@ -117,6 +117,7 @@ summary {
 .letters li {
   display: flex;
   justify-content: space-between;
+  align-items: flex-start;
   gap: 14px;
   padding: 8px 0 8px 18px;
   border-bottom: 0;

@@ -33,7 +33,7 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
     <MailServer />
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <template v-else-if="all.length">
-      <div class="section-head head">
+      <div class="section-head over">
         <h2>Letters</h2>
         <label class="only">
           <input v-model="undeliveredOnly" type="checkbox" />
@@ -68,7 +68,7 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
   padding: 26px 30px 40px;
 }
 
-.head {
+.over {
   margin-top: 30px;
 }
 

@@ -148,6 +148,7 @@ form {
 li {
   display: flex;
   justify-content: space-between;
+  align-items: flex-start;
   gap: 20px;
   padding: 14px 2px;
   border-bottom: 1px solid var(--rule);

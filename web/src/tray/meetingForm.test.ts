@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import type { Meeting } from '../api/types'
-import { agendaItems, agendaText, facts, guestsIn, guestsText, ZONES } from './meetingForm'
+import {
+  agendaItems,
+  agendaText,
+  differences,
+  emptyMeeting,
+  facts,
+  guestsIn,
+  guestsText,
+  overlap,
+  ZONES,
+} from './meetingForm'
 
 describe('an agenda', () => {
   it('is one item a line, whatever stood before it', () => {
@@ -52,6 +62,22 @@ describe('a meeting that exists', () => {
 
   it('shows its start without seconds', () => {
     expect(facts(meeting, []).start).toBe('09:30')
+  })
+})
+
+describe('two who change a meeting at once', () => {
+  const before = { ...emptyMeeting('2026-03-03'), title: 'Weekly', location: 'Quay' }
+
+  it('each change only what they touched', () => {
+    expect(differences({ ...before, location: 'Crane' }, before)).toEqual({ location: 'Crane' })
+    expect(differences({ ...before, agenda: [] }, before)).toEqual({})
+  })
+
+  it('are told what both changed, unless to the same', () => {
+    const mine = { location: 'Crane', title: 'Weekly talk', agenda: ['a'] }
+    expect(overlap(mine, { location: 'Boat hall', start: '10:00' })).toEqual(['place'])
+    expect(overlap(mine, { location: 'Crane', agenda: ['a'] })).toEqual([])
+    expect(overlap(mine, {})).toEqual([])
   })
 })
 

@@ -70,6 +70,41 @@ export function facts(m: Meeting, alsoThere: string[]): MeetingFacts {
   }
 }
 
+const same = (a: unknown, b: unknown) => JSON.stringify(a) === JSON.stringify(b)
+
+/** What of a meeting is other than it was. */
+export function differences(now: MeetingFacts, before: MeetingFacts): Partial<MeetingFacts> {
+  return Object.fromEntries(
+    Object.entries(now).filter(([key, value]) => !same(value, before[key as keyof MeetingFacts])),
+  )
+}
+
+/** In words, what two changed, and not to the same. */
+export function overlap(mine: Partial<MeetingFacts>, theirs: Partial<MeetingFacts>): string[] {
+  const keys = Object.keys(mine) as (keyof MeetingFacts)[]
+  return keys.filter((k) => k in theirs && !same(mine[k], theirs[k])).map((k) => FIELD_NAMES[k])
+}
+
+const FIELD_NAMES: Record<keyof MeetingFacts, string> = {
+  title: 'title',
+  date: 'date',
+  start: 'start',
+  zone: 'time zone',
+  plannedMinutes: 'planned minutes',
+  kind: 'kind',
+  location: 'place',
+  series: 'series',
+  agenda: 'agenda',
+  nextMeeting: 'next one of the series',
+  people: 'people',
+  link: 'call',
+  description: 'text',
+  organiser: 'who called it',
+  template: 'template',
+  guests: 'others invited',
+  label: 'label',
+}
+
 /** Agenda as lines of text and back. */
 export const agendaText = (agenda: string[]) => agenda.join('\n')
 

@@ -83,6 +83,56 @@ class CalendarTest extends BrowserTest {
     }
 
     @Test
+    void a_meeting_made_here_stands_in_the_calendar_and_a_clash_is_settled() throws IOException {
+        try (CalendarPartner calendar = new CalendarPartner(0)) {
+            Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
+            ana.page.navigate("/calendars");
+            ana.button("Connect a calendar").first().click();
+            ana.field("Address").fill(calendar.address());
+            ana.field("Name to sign in with").fill(CalendarPartner.USER);
+            ana.field("Password, kept encrypted").fill(CalendarPartner.PASSWORD);
+            ana.button("Look for its calendars").click();
+            ana.field("What to call it here").fill("Written");
+            ana.button("Connect").click();
+            Locator connection = ana.page.locator("main li", new Page.LocatorOptions().setHasText("Written"));
+            assertThat(connection).containsText("last in step");
+
+            ana.page.navigate("/meeting/new?date=" + DAY);
+            ana.field("Title").fill("Jib lamp");
+            ana.field("Start").fill("10:30");
+            ana.page.getByLabel("Time zone").selectOption("Europe/Lisbon");
+            ana.field("Place or call").fill("Quay");
+            ana.field("Label").fill("Crane");
+            ana.page.getByLabel("Written to the calendar").selectOption("Written");
+            ana.button("Keep").click();
+            Locator standing = ana.region("Calendar");
+            assertThat(standing).containsText(Pattern.compile("written \\d\\d:\\d\\d"));
+            String name = calendar.names().getFirst();
+            org.assertj.core.api.Assertions.assertThat(calendar.file(name))
+                    .contains("SUMMARY:Jib lamp", "TZID=Europe/Lisbon", "LOCATION:Quay", "CATEGORIES:Crane");
+
+            // Somebody moves it there while it is moved here.
+            ana.page.navigate("/calendars");
+            assertThat(connection).containsText("last in step");
+            ana.page.goBack();
+            ana.button("Change").click();
+            ana.field("Place or call").fill("Crane deck");
+            calendar.put(name, calendar.file(name).replace("LOCATION:Quay", "LOCATION:Boat hall"));
+            ana.button("Keep").click();
+            assertThat(standing).containsText("here: Crane deck");
+            assertThat(standing).containsText("there: Boat hall");
+            ana.button("Take the calendar’s").click();
+            assertThat(standing.getByRole(AriaRole.ALERT)).hasCount(0);
+            assertThat(ana.page.locator(".meeting")).containsText("Boat hall");
+
+            ana.page.navigate("/calendars");
+            ana.button("Take Written away").click();
+            assertThat(ana.page.getByText(Pattern.compile("Written is taken away")))
+                    .isVisible();
+        }
+    }
+
+    @Test
     void a_calendar_that_does_not_answer_is_said_on_the_day_sheet() throws IOException {
         Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
         String gone;

@@ -101,6 +101,7 @@ class CaptureTest extends BrowserTest {
         mira.page.keyboard().press("Enter");
         mira.page.keyboard().type("Crew");
         mira.page.locator("h1").click();
+        assertThat(mira.region("Agenda").getByRole(AriaRole.STATUS)).containsText("saved");
         notes(mira, meeting);
 
         type(mira, "A: To");

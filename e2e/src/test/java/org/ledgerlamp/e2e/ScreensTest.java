@@ -35,7 +35,9 @@ class ScreensTest extends BrowserTest {
             "/lamp?q=mobile+unit",
             "/people",
             "/marks",
-            "/calendars");
+            "/calendars",
+            "/recorders",
+            "/post");
 
     /** The screens, with those of a meeting of today that is still to be held. */
     private static List<String> screens(Desk desk) {
@@ -43,7 +45,8 @@ class ScreensTest extends BrowserTest {
         String meeting = desk.page
                 .locator(".entry a", new Page.LocatorOptions().setHasText("Steering group"))
                 .getAttribute("href");
-        return Stream.concat(SCREENS.stream(), Stream.of(meeting, meeting + "/notes", "/meeting/new"))
+        return Stream.concat(
+                        SCREENS.stream(), Stream.of(meeting, meeting + "/notes", meeting + "/agenda", "/meeting/new"))
                 .toList();
     }
 

@@ -240,19 +240,23 @@ class RecorderTest extends ServerTest {
     }
 
     @Test
-    void a_recorder_is_started_paused_and_stopped_from_here() throws Exception {
+    void a_recorder_obeys_nobody_with_whom_it_is_not_paired_and_one_without_control_none() throws Exception {
         RecorderScript script = new RecorderScript(
                 "Crane", List.of("Tom Reyes"), List.of(new RecorderScript.Segment("Tom Reyes", 0, 600, "Right.")));
-        // The partner is told its secret by hand, as a recorder is; until then it does not obey.
-        String secret = "whsec_U2tlcnJ5TGluZURlbW9SZWNvcmRlcg==";
-        try (RecorderPartner partner =
-                new RecorderPartner(0, List.of(script), () -> URI.create("http://127.0.0.1:9/nowhere"), secret)) {
-            String other = setUp("\"" + partner.controlAddress() + "\"");
+        try (RecorderPartner partner = new RecorderPartner(0, List.of(script))) {
+            String other = desk.create(
+                            "/api/recorders", "{\"name\":\"Quay\",\"control\":\"" + partner.controlAddress() + "\"}")
+                    .text("/recorder/id");
             String meeting = meeting("Yard talk");
-            Desk.Answer refused =
-                    desk.create("/api/meetings/{id}/recording", "{\"recorderId\":\"" + other + "\"}", meeting);
-            assertThat(refused.status()).isEqualTo(409);
-            assertThat(refused.text("/detail")).contains("FORGED");
+            String start = "{\"recorderId\":\"" + other + "\"}";
+            Desk.Answer unpaired = desk.create("/api/meetings/{id}/recording", start, meeting);
+            assertThat(unpaired.status()).isEqualTo(409);
+            assertThat(unpaired.text("/detail")).contains("FORGED");
+            partner.pair(() -> URI.create("http://127.0.0.1:9/nowhere"), "whsec_QUFBQUFBQUFBQUFBQUFBQUFBQUE=");
+            assertThat(desk.create("/api/meetings/{id}/recording", start, meeting)
+                            .text("/detail"))
+                    .as("paired with another secret")
+                    .contains("FORGED");
         }
         assertThat(desk.create(
                                 "/api/meetings/{id}/recording",
@@ -260,6 +264,32 @@ class RecorderTest extends ServerTest {
                                 desk.meeting("Crew talk"))
                         .text("/detail"))
                 .contains("takes no commands");
+    }
+
+    @Test
+    void commands_are_signed_and_the_recording_belongs_to_the_meeting_from_its_first_second() throws Exception {
+        RecorderScript script = new RecorderScript(
+                "Crane", List.of("Tom Reyes"), List.of(new RecorderScript.Segment("Tom Reyes", 0, 600, "Right.")));
+        try (RecorderPartner partner = new RecorderPartner(0, List.of(script))) {
+            Desk.Answer made = desk.create(
+                    "/api/recorders", "{\"name\":\"Quay\",\"control\":\"" + partner.controlAddress() + "\"}");
+            partner.pair(() -> URI.create("http://127.0.0.1:9/nowhere"), made.text("/secret"));
+            String meeting = meeting("Yard talk");
+
+            assertThat(desk.create(
+                                    "/api/meetings/{id}/recording",
+                                    "{\"recorderId\":\"" + made.text("/recorder/id") + "\"}",
+                                    meeting)
+                            .status())
+                    .isEqualTo(204);
+            assertThat(recording(meeting).at("/state").asString()).isEqualTo("RUNNING");
+            String id = recording(meeting).at("/id").asString();
+            for (String command : List.of("PAUSE", "RESUME", "STOP")) {
+                assertThat(desk.create("/api/recordings/{id}/command", "{\"command\":\"" + command + "\"}", id)
+                                .status())
+                        .isEqualTo(204);
+            }
+        }
     }
 
     @Test

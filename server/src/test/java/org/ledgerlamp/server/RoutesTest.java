@@ -3,6 +3,7 @@ package org.ledgerlamp.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +26,9 @@ class RoutesTest extends ServerTest {
 
     private static final String SECRET = "xylophone";
 
+    /** Stands in the private margin alone. */
+    private static final String PRIVATE = "marigold";
+
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping mapping;
@@ -45,7 +49,7 @@ class RoutesTest extends ServerTest {
         String source = desk.drop("secret.txt", "Mira: We agreed on the " + SECRET + ". I'll tune the " + SECRET + ".")
                 .text("/0/source/id");
         desk.place(source, meeting);
-        desk.write("/api/meetings/{id}/margin", 0, "{\"text\":\"" + SECRET + "\"}", meeting);
+        desk.write("/api/meetings/{id}/margin", 0, "{\"text\":\"" + PRIVATE + "\"}", meeting);
         desk.type(meeting, SECRET + " on the page");
         Desk.Answer begun = desk.create("/api/meetings/{id}/minutes", "{}", meeting);
         Desk.Answer minutes = desk.drafted(begun);
@@ -60,7 +64,7 @@ class RoutesTest extends ServerTest {
         ids.put("letters", UUID.randomUUID().toString());
         ids.put(
                 "attachments",
-                desk.attach(meeting, "secret.txt", SECRET.getBytes(java.nio.charset.StandardCharsets.UTF_8))
+                desk.attach(meeting, "secret.txt", SECRET.getBytes(StandardCharsets.UTF_8))
                         .text("/id"));
         ids.put("recorders", UUID.randomUUID().toString());
         ids.put("recordings", UUID.randomUUID().toString());
@@ -175,8 +179,29 @@ class RoutesTest extends ServerTest {
                 "/api/minutes/" + ids.get("minutes"))) {
             all.append(desk.read(path).body());
         }
-        assertThat(all).contains(SECRET);
+        assertThat(all).contains(SECRET).contains(PRIVATE);
         return all.toString();
+    }
+
+    @Test
+    void a_private_margin_is_behind_no_route_for_a_colleague() throws Exception {
+        Desk ana = colleague("Ana Prokop");
+        for (Route route : routes()) {
+            if (route.method().equals("GET")) {
+                byte[] answer = ana.bytes(aimed(route));
+                assertThat(new String(answer, StandardCharsets.UTF_8))
+                        .as(route.toString())
+                        .doesNotContain(PRIVATE);
+            } else if (!route.method().equals("DELETE")) {
+                assertThat(ana.send(route.method(), aimed(route), bodyFor(route))
+                                .body()
+                                .toString())
+                        .as(route.toString())
+                        .doesNotContain(PRIVATE);
+            }
+        }
+        assertThat(desk.read("/api/meetings/{id}/margin", ids.get("meetings")).text("/text"))
+                .isEqualTo(PRIVATE);
     }
 
     @Test

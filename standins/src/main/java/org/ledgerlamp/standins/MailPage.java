@@ -10,17 +10,15 @@ import java.net.InetSocketAddress;
 import java.nio.charset.StandardCharsets;
 
 /** Shows on a page what the mail server got, newest first. */
-final class MailPage {
+final class MailPage implements AutoCloseable {
+    private final HttpServer http;
     private final MailPartner mail;
 
-    private MailPage(MailPartner mail) {
+    /** Starts on loopback. */
+    MailPage(int port, MailPartner mail) throws IOException {
         this.mail = mail;
-    }
-
-    /** Shows them on loopback until the process ends. */
-    static void show(int port, MailPartner mail) throws IOException {
-        HttpServer http = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 0);
-        http.createContext("/", new MailPage(mail)::answer);
+        http = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 0);
+        http.createContext("/", this::answer);
         http.start();
     }
 
@@ -55,5 +53,15 @@ final class MailPage {
 
     private static String escaped(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+
+    /** Where it is. */
+    String address() {
+        return "http://127.0.0.1:" + http.getAddress().getPort() + "/";
+    }
+
+    @Override
+    public void close() {
+        http.stop(0);
     }
 }

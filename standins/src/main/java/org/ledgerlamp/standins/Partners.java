@@ -34,14 +34,14 @@ public final class Partners {
         Supplier<URI> deliverTo = () -> URI.create(read(app) + "/api/arrivals/" + settings.get("box"));
         try (CalendarPartner calendar = new CalendarPartner(port(settings, "calendar"));
                 MailPartner mail = new MailPartner(port(settings, "mail"));
+                MailPage letters = new MailPage(port(settings, "letters"), mail);
                 RecorderPartner recorder = new RecorderPartner(
-                        port(settings, "recorder"),
-                        RecorderScript.in(Path.of(settings.get("scripts"))),
-                        deliverTo,
-                        settings.get("secret"))) {
-            MailPage.show(port(settings, "letters"), mail);
+                        port(settings, "recorder"), RecorderScript.in(Path.of(settings.get("scripts"))))) {
+            recorder.pair(deliverTo, settings.get("secret"));
             recorder.setUsualSpeed(DEMO_SPEED);
             SkerryCalendar.fill(calendar, LocalDate.now());
+            System.out.println("Beside it: the recorder's buttons at " + recorder.address()
+                    + " and the letters that arrived at " + letters.address());
             beside.onExit().join();
         }
     }

@@ -28,8 +28,8 @@ public final class RecorderPartner implements AutoCloseable {
 
     private final HttpServer http;
     private final List<RecorderScript> scripts;
-    private final WebhookSignature signature;
-    private final WebhookSender sender;
+    private volatile WebhookSignature signature;
+    private volatile WebhookSender sender;
     private volatile RecorderSession session;
     private volatile double usualSpeed = 1;
 
@@ -37,20 +37,26 @@ public final class RecorderPartner implements AutoCloseable {
      * Starts on loopback.
      *
      * @param port or 0 for any
-     * @param deliverTo where its deliveries go
-     * @param secret shared with whoever gets them
+     * @param scripts what it can play
      */
-    public RecorderPartner(int port, List<RecorderScript> scripts, Supplier<URI> deliverTo, String secret)
-            throws IOException {
+    public RecorderPartner(int port, List<RecorderScript> scripts) throws IOException {
         this.scripts = List.copyOf(scripts);
-        this.signature = new WebhookSignature(secret);
-        this.sender = new WebhookSender(deliverTo, signature);
         http = HttpServer.create(new InetSocketAddress(InetAddress.getLoopbackAddress(), port), 0);
         http.setExecutor(
                 Executors.newCachedThreadPool(Thread.ofPlatform().daemon().factory()));
         http.createContext("/", this::page);
         http.createContext("/control", this::control);
         http.start();
+    }
+
+    /**
+     * Enters where its deliveries go and the secret shared with whoever gets them; before that it records nothing.
+     *
+     * @param deliverTo asked at every delivery
+     */
+    public void pair(Supplier<URI> deliverTo, String secret) {
+        signature = new WebhookSignature(secret);
+        sender = new WebhookSender(deliverTo, signature);
     }
 
     /** Where its own page is. */
@@ -75,6 +81,9 @@ public final class RecorderPartner implements AutoCloseable {
      * @return what it calls the recording
      */
     public synchronized String start(RecorderScript script, double speed) {
+        if (sender == null) {
+            throw new IllegalStateException("it is paired with nobody");
+        }
         stop();
         session = new RecorderSession(script, speed, sender);
         return session.id();
@@ -111,12 +120,15 @@ public final class RecorderPartner implements AutoCloseable {
 
     private void control(HttpExchange exchange) throws IOException {
         byte[] body = exchange.getRequestBody().readAllBytes();
-        Verdict verdict = signature.check(
-                exchange.getRequestHeaders().getFirst(WebhookSignature.ID),
-                exchange.getRequestHeaders().getFirst(WebhookSignature.TIMESTAMP),
-                exchange.getRequestHeaders().getFirst(WebhookSignature.SIGNATURE),
-                body,
-                Instant.now());
+        WebhookSignature paired = signature;
+        Verdict verdict = paired == null
+                ? Verdict.FORGED
+                : paired.check(
+                        exchange.getRequestHeaders().getFirst(WebhookSignature.ID),
+                        exchange.getRequestHeaders().getFirst(WebhookSignature.TIMESTAMP),
+                        exchange.getRequestHeaders().getFirst(WebhookSignature.SIGNATURE),
+                        body,
+                        Instant.now());
         if (verdict != Verdict.GENUINE) {
             reply(exchange, 401, "application/json", "{\"error\":\"" + verdict + "\"}");
             return;

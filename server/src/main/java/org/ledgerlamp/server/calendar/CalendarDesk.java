@@ -82,7 +82,9 @@ class CalendarDesk {
     /** A meeting made here was changed: its calendars are to hear of it. */
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void changed(MeetingChanged meeting) {
-        writing.connectionsOf(meeting.meetingId()).forEach(this::ask);
+        if (meeting.byMember()) {
+            writing.connectionsOf(meeting.meetingId()).forEach(this::ask);
+        }
     }
 
     /** Whether a calendar is waiting to be asked, or being asked. */

@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -56,6 +57,11 @@ public class LiveDesk {
     }
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void changed(MeetingChanged meeting) {
+        tell(new Changed(meeting.meetingId(), "meeting", Map.of()));
+    }
+
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
     void tell(Changed changed) {
         for (SseEmitter stream : streams.getOrDefault(changed.about(), Set.of())) {
             send(stream, SseEmitter.event().name(changed.what()).data(changed.told()));
@@ -69,12 +75,12 @@ public class LiveDesk {
                 .forEach(s -> send(s, SseEmitter.event().name("alive").data("{}")));
     }
 
-    /** A stream that takes nothing more is one whose browser left. */
-    private static void send(SseEmitter stream, SseEmitter.SseEventBuilder event) {
+    /** A stream that takes nothing more is one whose browser left; the container ends it by itself. */
+    private void send(SseEmitter stream, SseEmitter.SseEventBuilder event) {
         try {
             stream.send(event);
         } catch (IOException | IllegalStateException gone) {
-            stream.completeWithError(gone);
+            leave(stream, Set.copyOf(streams.keySet()));
         }
     }
 }

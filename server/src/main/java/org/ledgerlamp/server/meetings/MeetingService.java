@@ -107,7 +107,7 @@ public class MeetingService {
         Meeting meeting = one(teamId, id);
         Versions.require(ifMatch, meeting.version(), () -> MeetingView.of(meeting));
         meeting.change(facts, roster.named(teamId, facts.people()));
-        events.publishEvent(new MeetingChanged(teamId, id));
+        events.publishEvent(new MeetingChanged(teamId, id, true));
         return meetings.saveAndFlush(meeting);
     }
 
@@ -151,13 +151,14 @@ public class MeetingService {
         checkZone(facts.zone());
         meeting.change(facts, roster.named(meeting.teamId(), facts.people()));
         meetings.save(meeting);
+        events.publishEvent(new MeetingChanged(meeting.teamId(), meeting.id(), false));
     }
 
     /** Says that a meeting will not take place, or will after all. */
     public void callOff(Meeting meeting, boolean off) {
         meeting.callOff(off);
         meetings.saveAndFlush(meeting);
-        events.publishEvent(new MeetingChanged(meeting.teamId(), meeting.id()));
+        events.publishEvent(new MeetingChanged(meeting.teamId(), meeting.id(), true));
     }
 
     private static void checkZone(String zone) {

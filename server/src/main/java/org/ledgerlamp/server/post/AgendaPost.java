@@ -84,8 +84,9 @@ class AgendaPost {
 
     private static String sentence(Matter matter, Map<UUID, String> names) {
         List<String> known = new ArrayList<>();
-        if (matter.ownerId() != null) {
-            known.add(names.getOrDefault(matter.ownerId(), ""));
+        String owner = names.get(matter.ownerId());
+        if (owner != null && !matter.text().contains(owner)) {
+            known.add(owner);
         }
         if (matter.due() != null) {
             known.add("due " + DAY.format(matter.due()));
