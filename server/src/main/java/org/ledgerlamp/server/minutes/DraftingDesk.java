@@ -13,12 +13,14 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.minutes.Detail;
+import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.page.PageService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -29,6 +31,7 @@ import org.springframework.stereotype.Component;
 public class DraftingDesk {
     private static final Logger LOG = LoggerFactory.getLogger(DraftingDesk.class);
     private static final int MOST_WAITING = 50;
+    private static final int MOST_TRIES = 3;
     private static final int MOST_REMEMBERED = 500;
 
     private final DraftingService drafting;
@@ -96,7 +99,7 @@ public class DraftingDesk {
 
     private Optional<UUID> carryOut(DraftingOrder order, Drafting begun) {
         try {
-            UUID id = drafting.keep(order, order.drafted(begun));
+            UUID id = kept(order, order.drafted(begun));
             begun.finished(id);
             return Optional.of(id);
         } catch (Refusal refused) {
@@ -106,6 +109,19 @@ public class DraftingDesk {
             begun.failed("Drafting failed. The sources are kept; nothing was changed.");
         }
         return Optional.empty();
+    }
+
+    /** Keeps a draft; where somebody changed a line of the draft before at that moment, it is kept around that change. */
+    private UUID kept(DraftingOrder order, Draft draft) {
+        for (int tries = 1; ; tries++) {
+            try {
+                return drafting.keep(order, draft);
+            } catch (OptimisticLockingFailureException e) {
+                if (tries == MOST_TRIES) {
+                    throw e;
+                }
+            }
+        }
     }
 
     private synchronized void remember(Drafting begun) {
