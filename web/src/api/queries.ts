@@ -53,6 +53,15 @@ export function useConnections() {
   })
 }
 
+/** What was remarked on the lines of a meeting's page. */
+export function useRemarks(meetingId: string) {
+  return useQuery({
+    queryKey: [keys.remarks, meetingId],
+    queryFn: () =>
+      answer(api.GET('/api/meetings/{id}/remarks', { params: { path: { id: meetingId } } })),
+  })
+}
+
 /** Everybody of the team who may sign in. */
 export function useMembers() {
   return useQuery({

@@ -3,7 +3,7 @@ import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
-import { keys, outdate, usePeople } from '../api/queries'
+import { keys, outdate, usePeople, useRemarks } from '../api/queries'
 import type { Meeting, Session } from '../api/types'
 import MarginNote from '../meeting/MarginNote.vue'
 import MattersList from '../meeting/MattersList.vue'
@@ -24,6 +24,8 @@ const props = defineProps<{ meeting: Meeting; me: NonNullable<Session['member']>
 
 const router = useRouter()
 const { data: people } = usePeople()
+const { data: remarks } = useRemarks(props.meeting.id)
+const remarked = computed(() => new Set(remarks.value?.map((r) => r.line)))
 const page = useNotePage(props.meeting.id, props.me, {
   matters: () => void outdate(keys.matters, keys.day),
   remarks: () => void outdate(keys.remarks, keys.day),
@@ -38,7 +40,8 @@ const refused = ref('')
 const mine = computed(() =>
   holdsPen.value ? lines.value : below.value.filter((l) => l.by.id === props.me.id),
 )
-const editable = (line: PageLine) => !closed.value && mine.value.some((l) => l.name === line.name)
+const mineByName = computed(() => new Set(mine.value.map((l) => l.name)))
+const editable = (line: PageLine) => !closed.value && mineByName.value.has(line.name)
 const shown = computed(() => [...lines.value, ...below.value])
 const counts = computed(() =>
   props.meeting.agenda.map((_, i) => lines.value.filter((l) => l.agendaItem === i).length),
@@ -199,7 +202,22 @@ usePageKeys((event) => {
         />
         <p v-else class="small">{{ trouble }}</p>
         <ol>
-          <template v-for="(line, i) in shown" :key="line.name">
+          <!-- A page of hundreds of lines draws, at a key, the one that is typed in. -->
+          <!-- eslint-disable vue/no-useless-template-attributes -->
+          <template
+            v-for="(line, i) in shown"
+            :key="line.name"
+            v-memo="[
+              line,
+              heading(i),
+              i === lines.length,
+              editable(line),
+              unsaved.has(line.name),
+              people,
+              remarking === line.name,
+              remarked.has(line.name),
+            ]"
+          >
             <li v-if="heading(i)" class="item">{{ heading(i) }}</li>
             <li v-if="i === lines.length" class="rule">added by others</li>
             <NoteRow
@@ -217,19 +235,22 @@ usePageKeys((event) => {
               @paste="paste(line, $event)"
               @focus="focused = line.name"
             >
-              <span v-if="line.beside">{{ line.by.name }}</span>
-              <button
-                v-if="line.text && !unsaved.has(line.name)"
-                class="remark"
-                type="button"
-                :aria-expanded="remarking === line.name"
-                :aria-label="`Remark on: ${line.text}`"
-                @click="remarking = remarking === line.name ? null : line.name"
-              >
-                Remark
-              </button>
+              <template #default="{ saved }">
+                <span v-if="line.beside">{{ line.by.name }}</span>
+                <button
+                  v-if="line.text && saved"
+                  class="remark"
+                  type="button"
+                  :aria-expanded="remarking === line.name"
+                  :aria-label="`Remark on: ${line.text}`"
+                  @click="remarking = remarking === line.name ? null : line.name"
+                >
+                  Remark
+                </button>
+              </template>
             </NoteRow>
             <RemarkList
+              v-if="remarked.has(line.name) || remarking === line.name"
               :meeting-id="meeting.id"
               :line="line.name"
               :writing="remarking === line.name"

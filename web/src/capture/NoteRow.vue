@@ -142,7 +142,8 @@ defineExpose({
         <span v-else-if="line.understood.writtenOut" class="full">{{
           line.understood.writtenOut
         }}</span>
-        <slot />
+        <!-- Told rather than asked for: asking would draw every row at every key. -->
+        <slot :saved="!unsaved" />
       </template>
     </p>
   </li>
@@ -155,6 +156,9 @@ defineExpose({
   column-gap: 6px;
   align-items: baseline;
   border-bottom: 1px solid transparent;
+  /* Rows out of sight cost no layout; a page may have hundreds. */
+  content-visibility: auto;
+  contain-intrinsic-size: auto 34px;
 }
 
 .row:hover,

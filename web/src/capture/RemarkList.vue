@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
-import { keys, outdate, useMembers } from '../api/queries'
+import { keys, outdate, useMembers, useRemarks } from '../api/queries'
 import { arrival } from '../shared/dates'
 
 /** What members remarked on one line, and a field to remark something. */
@@ -11,11 +10,7 @@ const props = defineProps<{ meetingId: string; line: string; writing: boolean }>
 const emit = defineEmits<{ done: [] }>()
 
 const { data: members } = useMembers()
-const { data } = useQuery({
-  queryKey: [keys.remarks, props.meetingId],
-  queryFn: () =>
-    answer(api.GET('/api/meetings/{id}/remarks', { params: { path: { id: props.meetingId } } })),
-})
+const { data } = useRemarks(props.meetingId)
 const remarks = computed(() => data.value?.filter((r) => r.line === props.line) ?? [])
 
 const text = ref('')
@@ -29,6 +24,7 @@ watch(
     await nextTick()
     if (writing) field.value?.focus()
   },
+  { immediate: true },
 )
 
 async function make() {

@@ -8,6 +8,7 @@ import {
   type PageLine,
   pasted,
   positionAfter,
+  unchanged,
 } from './noteLines'
 
 function line(name: string, change: Partial<PageLine> = {}): PageLine {
@@ -88,5 +89,17 @@ describe('a name that is begun', () => {
 
   it.each(['A: tom', 'A: T', 'A: Tom Reyes', 'the tower', 'Xe', ''])('%s is left alone', (text) => {
     expect(completion(text, people)).toBeNull()
+  })
+})
+
+describe('a page that is fetched anew', () => {
+  it('draws only what is other than it was', () => {
+    const shown = line('a')
+    const same = { ...shown }
+    const other = { ...shown, text: 'changed' }
+
+    expect(unchanged(shown, same)).toBe(shown)
+    expect(unchanged(shown, other)).toBe(other)
+    expect(unchanged(undefined, same)).toBe(same)
   })
 })

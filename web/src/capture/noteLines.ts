@@ -21,6 +21,11 @@ export function typed(line: PageLine): Typed {
   return { name, stamp, position, indent, text, agendaItem, typedAt, removed }
 }
 
+/** What is shown already, where what came says nothing else: then nothing is drawn anew. */
+export function unchanged(shown: PageLine | undefined, came: PageLine): PageLine {
+  return shown && JSON.stringify(shown) === JSON.stringify(came) ? shown : came
+}
+
 /** The lines in the order of the page: those below the rule last. */
 export function inOrder(lines: PageLine[]): PageLine[] {
   return [...lines].sort(

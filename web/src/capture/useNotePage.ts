@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { answer, api } from '../api/client'
 import { messageOf, Problem } from '../api/problem'
 import type { NotePage, Pen } from '../api/types'
@@ -10,6 +10,7 @@ import {
   pasted,
   positionAfter,
   typed,
+  unchanged,
 } from './noteLines'
 import { Outbox } from './outbox'
 
@@ -36,7 +37,8 @@ export function useNotePage(
   const path = { params: { path: { id: meetingId } } }
   const outbox = new Outbox(localStorage, `ledger-lamp.page.${me.id}.${meetingId}`)
 
-  const all = ref<PageLine[]>([])
+  /** A line that changes is replaced as a whole, so that the others need not be looked at. */
+  const all = shallowRef<PageLine[]>([])
   const pen = ref<Pen>({ holder: null, askedBy: null })
   const unsaved = ref(new Set<string>())
   const trouble = ref('')
@@ -70,8 +72,11 @@ export function useNotePage(
       const page: NotePage = await answer(api.GET('/api/meetings/{id}/page', path))
       pen.value = page.pen
       const waiting = new Set(outbox.all().map((l) => l.name))
+      const shown = new Map(all.value.map((l) => [l.name, l]))
       all.value = inOrder([
-        ...page.lines.filter((l) => !waiting.has(l.name)),
+        ...page.lines
+          .filter((l) => !waiting.has(l.name))
+          .map((l) => unchanged(shown.get(l.name), l)),
         ...all.value.filter((l) => waiting.has(l.name)),
       ])
       opened.value = true

@@ -73,7 +73,8 @@ export function useLive(meetingId: string | null, heard: Heard): void {
     listeners.set(heard, meetingId)
     if (stream !== undefined) {
       Object.keys(heard).forEach(hear)
-      if (stream.readyState === EventSource.OPEN) heard.connected?.({})
+      const tells = meetingId === null || meetingId === meeting
+      if (tells && stream.readyState === EventSource.OPEN) heard.connected?.({})
     }
     settle()
   })
