@@ -1,15 +1,12 @@
 package org.ledgerlamp.core.exchange;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.time.WrittenDay;
 
 /** The letter with which an agenda is circulated before its meeting. */
 public final class AgendaLetter {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
-
     private AgendaLetter() {}
 
     /**
@@ -29,12 +26,12 @@ public final class AgendaLetter {
         if (!matters.isEmpty()) {
             letter.heading("Matters arising").bulleted(matters);
         }
-        return letter.titled("Agenda: " + meeting.title() + ", " + DAY.format(meeting.date()));
+        return letter.titled("Agenda: " + meeting.title() + ", " + WrittenDay.of(meeting.date()));
     }
 
     private static String whenAndWhere(MeetingFacts meeting) {
         List<String> when = new ArrayList<>();
-        when.add(DAY.format(meeting.date()));
+        when.add(WrittenDay.of(meeting.date()));
         if (meeting.start() != null) {
             when.add(meeting.start() + " " + meeting.timezone());
         }

@@ -1,8 +1,6 @@
 package org.ledgerlamp.core.exchange;
 
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Line;
@@ -10,11 +8,10 @@ import org.ledgerlamp.core.minutes.Page;
 import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
+import org.ledgerlamp.core.time.WrittenDay;
 
 /** Writes minutes as CommonMark with front matter and task items. */
 public final class MinutesMarkdown {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.ENGLISH);
-
     private final Draft draft;
     private final StringBuilder out = new StringBuilder();
 
@@ -44,7 +41,7 @@ public final class MinutesMarkdown {
         out.append("---\n\n# ")
                 .append(plain(draft.template().titleOf(m)))
                 .append("\n\n")
-                .append(m.date().format(DAY))
+                .append(WrittenDay.of(m.date()))
                 .append("\n");
     }
 
@@ -83,7 +80,7 @@ public final class MinutesMarkdown {
     private String facts() {
         MeetingFacts m = draft.meeting();
         StringBuilder facts = new StringBuilder();
-        fact("Date", m.date().format(DAY), facts);
+        fact("Date", WrittenDay.of(m.date()), facts);
         fact("Time", m.start() == null ? null : m.start() + " " + m.timezone().getId(), facts);
         fact("Planned", m.plannedMinutes() == null ? null : m.plannedMinutes() + " minutes", facts);
         fact("Place", m.location(), facts);
@@ -113,7 +110,7 @@ public final class MinutesMarkdown {
                 .map(c -> bullet
                         + (c.origin() == null ? "" : c.origin() + ": ")
                         + plain(c.text())
-                        + (c.due() == null ? "" : " (" + c.due().format(DAY) + ")")
+                        + (c.due() == null ? "" : " (" + WrittenDay.of(c.due()) + ")")
                         + "\n")
                 .collect(Collectors.joining());
     }
@@ -175,7 +172,7 @@ public final class MinutesMarkdown {
     /** The day, or the words for it where it is none. */
     static String when(Line line) {
         if (line.due() != null) {
-            return line.due().format(DAY);
+            return WrittenDay.of(line.due());
         }
         return line.dueWords() == null ? "" : plain(line.dueWords());
     }

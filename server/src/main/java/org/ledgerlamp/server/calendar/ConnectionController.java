@@ -7,11 +7,11 @@ import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.time.Instant;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.WebAddress;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -150,14 +150,6 @@ class ConnectionController {
     }
 
     private static URI checked(String address) {
-        try {
-            URI uri = URI.create(address.strip().replaceFirst("^webcal://", "https://"));
-            if (uri.getHost() != null && Set.of("http", "https").contains(String.valueOf(uri.getScheme()))) {
-                return uri;
-            }
-        } catch (IllegalArgumentException e) {
-            throw Refusal.invalid("\"" + address + "\" is no address.").because(e);
-        }
-        throw Refusal.invalid("\"" + address + "\" is no address of a calendar: one begins with http:// or https://.");
+        return WebAddress.of(address.strip().replaceFirst("^webcal://", "https://"), "a calendar");
     }
 }

@@ -1,15 +1,14 @@
 package org.ledgerlamp.server.post;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.AgendaLetter;
 import org.ledgerlamp.core.exchange.Letter;
+import org.ledgerlamp.core.time.WrittenDay;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.meetings.Meeting;
@@ -25,8 +24,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class AgendaPost {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM uuuu", Locale.ENGLISH);
-
     private final MeetingService meetings;
     private final MatterService matters;
     private final RosterService roster;
@@ -89,7 +86,7 @@ class AgendaPost {
             known.add(owner);
         }
         if (matter.due() != null) {
-            known.add("due " + DAY.format(matter.due()));
+            known.add("due " + WrittenDay.of(matter.due()));
         }
         return matter.text() + (known.isEmpty() ? "" : " (" + String.join(", ", known) + ")");
     }

@@ -1,16 +1,15 @@
 package org.ledgerlamp.server.recorder;
 
-import java.net.URI;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.WebhookSignature;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Secrets;
+import org.ledgerlamp.server.common.WebAddress;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -66,18 +65,9 @@ public class RecorderService {
     }
 
     private static @Nullable String checked(@Nullable String control) {
-        if (control == null || control.isBlank()) {
-            return null;
-        }
-        try {
-            URI uri = URI.create(control.strip());
-            if (uri.getHost() != null && Set.of("http", "https").contains(String.valueOf(uri.getScheme()))) {
-                return uri.toString();
-            }
-        } catch (IllegalArgumentException e) {
-            throw Refusal.invalid("\"" + control + "\" is no address.").because(e);
-        }
-        throw Refusal.invalid("\"" + control + "\" is no address: one begins with http:// or https://.");
+        return control == null || control.isBlank()
+                ? null
+                : WebAddress.of(control, "a recorder").toString();
     }
 
     void remove(UUID teamId, UUID id) {
