@@ -208,6 +208,25 @@ class RecorderTest extends ServerTest {
     }
 
     @Test
+    void segments_that_arrive_in_another_order_or_with_gaps_stand_in_their_own_order_and_once() throws Exception {
+        String meeting = meeting("Yard talk");
+        String late = event("segments", "rec-1", ",\"first\":3,\"segments\":[{\"text\":\"third\"}]");
+        deliver("d1", late);
+        deliver(
+                "d2",
+                event(
+                        "segments",
+                        "rec-1",
+                        ",\"first\":0,\"segments\":[{\"text\":\"first\"},{\"text\":\" \"},{\"text\":\"second\"}]"));
+        assertThat(deliver("d3", late)).isEqualTo(204);
+
+        assertThat(recording(meeting).at("/heard").findValuesAsString("text"))
+                .containsExactly("first", "second", "third");
+        assertThat(deliver("d4", event("segments", "rec-1", ",\"first\":50000,\"segments\":[{\"text\":\"x\"}]")))
+                .isEqualTo(400);
+    }
+
+    @Test
     void who_comes_late_gets_what_is_found_so_far_with_the_words_it_rests_on_and_nothing_is_kept() throws Exception {
         String meeting = meeting("Yard talk");
         assertThat(desk.read("/api/meetings/{id}/so-far", meeting).body()).isEmpty();

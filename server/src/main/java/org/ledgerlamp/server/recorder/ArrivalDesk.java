@@ -31,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ArrivalDesk {
     private static final Logger LOG = LoggerFactory.getLogger(ArrivalDesk.class);
     private static final Duration REMEMBERED = Duration.ofDays(7);
+    private static final int LONGEST_ID = 200;
+    private static final List<String> EVENTS = List.of(
+            "recording.started", "recording.segments", "recording.paused", "recording.resumed", "recording.finished");
     private static final JsonMapper JSON = JsonMapper.shared();
 
     private final Recorders recorders;
@@ -113,17 +116,22 @@ class ArrivalDesk {
     private static RecorderEvent event(byte[] body) {
         try {
             RecorderEvent event = JSON.readValue(body, RecorderEvent.class);
-            if (event != null
-                    && event.event() != null
-                    && event.id() != null
-                    && event.id().length() <= 200) {
-                return event;
+            if (event != null && event.id() != null && event.id().length() <= LONGEST_ID) {
+                return known(event);
             }
         } catch (JacksonException e) {
             throw Refusal.invalid("The delivery is no JSON as expected: " + e.getOriginalMessage())
                     .because(e);
         }
-        throw Refusal.invalid("The delivery names no event, or no recording under \"id\".");
+        throw Refusal.invalid("The delivery names no recording under \"id\".");
+    }
+
+    private static RecorderEvent known(RecorderEvent event) {
+        if (event.event() == null || !EVENTS.contains(event.event())) {
+            throw Refusal.invalid(
+                    "There is no event \"" + event.event() + "\"; known are " + String.join(", ", EVENTS) + ".");
+        }
+        return event;
     }
 
     private void carryOut(Recorder recorder, RecorderEvent event, byte[] body) {
@@ -138,7 +146,7 @@ class ArrivalDesk {
             case "recording.paused" -> recordings.pause(recording, true);
             case "recording.resumed" -> recordings.pause(recording, false);
             case "recording.finished" -> takeIn(recorder, recording, body);
-            default -> throw Refusal.invalid("There is no event \"" + event.event() + "\".");
+            default -> throw new IllegalStateException(event.event());
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.reading.ArrivalMatch;
@@ -105,20 +106,20 @@ class RecordingService {
                 .findFirst();
     }
 
-    /** Keeps what was heard; what was kept before stays as it was. */
+    /** Keeps what was heard, in whatever order it arrives; what was kept before stays as it was. */
     void hear(UUID recordingId, int first, List<RecorderEvent.Segment> heard) {
         Recording recording = recordings.findById(recordingId).orElseThrow();
         if (recording.state() == Recording.State.TAKEN) {
             return; // the whole of it is there already
         }
-        long known = segments.countByRecordingId(recordingId);
-        if (first < 0 || known + heard.size() > MOST_SEGMENTS) {
+        if (first < 0 || first > MOST_SEGMENTS - heard.size()) {
             throw Refusal.invalid("A recording has at most " + MOST_SEGMENTS + " segments, counted from 0.");
         }
+        Set<Integer> known = segments.numbersBetween(recordingId, first, first + heard.size());
         List<RecordedSegment> fresh = new ArrayList<>();
         for (int i = 0; i < heard.size(); i++) {
             RecorderEvent.Segment said = heard.get(i);
-            if (first + i >= known
+            if (!known.contains(first + i)
                     && said != null
                     && said.text() != null
                     && !said.text().isBlank()) {
