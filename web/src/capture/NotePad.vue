@@ -15,10 +15,11 @@ import FindingsSoFar from '../recorder/FindingsSoFar.vue'
 import RecorderStrip from '../recorder/RecorderStrip.vue'
 import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
-import { nested, type PageLine } from './noteLines'
+import type { PageLine } from './noteLines'
 import PenBar from './PenBar.vue'
 import RemarkList from './RemarkList.vue'
 import { useNotePage } from './useNotePage'
+import { useTyping } from './useTyping'
 
 const props = defineProps<{ meeting: Meeting; me: NonNullable<Session['member']> }>()
 
@@ -61,45 +62,7 @@ async function focus(name: string | undefined, at: 'start' | 'end' = 'end') {
   rows.value.find((r) => r.$props.line.name === shown.value[index]?.name)?.focus(at)
 }
 
-function start() {
-  const last = mine.value.at(-1)
-  if (last && last.text === '') return focus(last.name)
-  return focus(page.add(last?.name ?? null, { agendaItem: item.value }))
-}
-
-function enter(line: PageLine, rest: string) {
-  const name = page.add(line.name, { text: rest, indent: line.indent, agendaItem: item.value })
-  void page.flush()
-  void focus(name, 'start')
-}
-
-function join(line: PageLine) {
-  const index = mine.value.indexOf(line)
-  const before = mine.value[index - 1]
-  if (line.indent > 0) page.change(line.name, { indent: line.indent - 1 })
-  else if (line.text === '') {
-    page.remove(line.name)
-    void focus((before ?? mine.value[0])?.name)
-  } else if (before) {
-    page.change(before.name, { text: before.text + line.text })
-    page.remove(line.name)
-    void focus(before.name)
-  }
-}
-
-function go(line: PageLine, step: 1 | -1) {
-  void focus(mine.value[mine.value.indexOf(line) + step]?.name)
-}
-
-function nest(line: PageLine, step: 1 | -1) {
-  page.change(line.name, { indent: nested(mine.value, mine.value.indexOf(line), step) })
-}
-
-function paste(line: PageLine, text: string) {
-  const last = page.paste(line.name, text)
-  if (line.text === '') page.remove(line.name)
-  void focus(last)
-}
+const { start, enter, join, go, nest, paste } = useTyping(page, mine, item, focus)
 
 /** The line one stands on belongs to the item that is talked about now. */
 function choose(next: number | null) {
