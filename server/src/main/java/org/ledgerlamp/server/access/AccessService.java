@@ -2,6 +2,7 @@ package org.ledgerlamp.server.access;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.ledgerlamp.server.common.Refusal;
@@ -75,6 +76,12 @@ public class AccessService implements UserDetailsService {
         return members.findByTeamId(teamId).stream()
                 .map(m -> new MemberCard(m.id(), m.name(), m.email()))
                 .toList();
+    }
+
+    /** A member of the team; empty where there is none of that id. */
+    @Transactional(readOnly = true)
+    public Optional<MemberCard> member(UUID teamId, UUID id) {
+        return members(teamId).stream().filter(m -> m.id().equals(id)).findFirst();
     }
 
     /** The names of the team's members, by id. */

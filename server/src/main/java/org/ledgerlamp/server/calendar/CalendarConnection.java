@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.ledgerlamp.server.common.Texts;
 import org.ledgerlamp.server.common.Versioned;
 
 /** A calendar of a member's that the team's meetings come from. */
@@ -68,7 +69,7 @@ class CalendarConnection extends Versioned {
     /** What was known last stays. */
     void failed(Instant now, String why) {
         triedAt = now;
-        problem = why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why;
+        problem = Texts.shortened(why, LONGEST_PROBLEM);
     }
 
     UUID memberId() {

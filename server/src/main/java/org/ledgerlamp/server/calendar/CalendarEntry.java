@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.JsonColumn;
 import org.ledgerlamp.server.common.Strings;
 import org.ledgerlamp.server.common.TeamOwned;
+import org.ledgerlamp.server.common.Texts;
 import org.ledgerlamp.server.meetings.MeetingService;
 import tools.jackson.core.type.TypeReference;
 
@@ -96,7 +97,7 @@ class CalendarEntry extends TeamOwned {
 
     /** Says why it could not be written. */
     void notWritten(String why) {
-        problem = why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why;
+        problem = Texts.shortened(why, LONGEST_PROBLEM);
     }
 
     void standsAs(@Nullable String tag) {

@@ -17,6 +17,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Invitation;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.server.common.Texts;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.meetings.MeetingService.Facts;
@@ -197,40 +198,36 @@ class CalendarSync {
             if (known.isPresent() && !people.contains(known.get().id())) {
                 people.add(known.get().id());
             } else if (known.isEmpty()) {
-                guests.add(new Guest(shortened(invited.name(), 120), invited.email()));
+                guests.add(new Guest(Texts.shortened(invited.name(), 120), invited.email()));
             }
         }
         Integer minutes =
                 invitation.length() == null ? null : (int) invitation.length().toMinutes();
         ZoneId zone = invitation.start().getZone();
         return new Facts(
-                shortened(invitation.title(), 300),
+                Texts.shortened(invitation.title(), 300),
                 invitation.start().toLocalDate(),
                 invitation.start().toLocalTime(),
                 zone.getId(),
                 minutes != null && minutes >= 1 && minutes <= 1440 ? minutes : null,
                 null,
-                shortened(invitation.location(), 300),
-                invitation.occurrence() == null ? null : shortened(invitation.title(), 160),
-                invitation.agenda().stream().map(i -> shortened(i, 300)).toList(),
+                Texts.shortened(invitation.location(), 300),
+                invitation.occurrence() == null ? null : Texts.shortened(invitation.title(), 160),
+                invitation.agenda().stream().map(i -> Texts.shortened(i, 300)).toList(),
                 invitation.next(),
                 people,
-                shortened(invitation.link(), 1000),
-                shortened(invitation.description(), 20_000),
+                Texts.shortened(invitation.link(), 1000),
+                Texts.shortened(invitation.description(), 20_000),
                 invitation.organiser() == null
                         ? null
-                        : shortened(invitation.organiser().name(), 300),
+                        : Texts.shortened(invitation.organiser().name(), 300),
                 null,
                 guests,
-                shortened(invitation.label(), 80));
+                Texts.shortened(invitation.label(), 80));
     }
 
     private static boolean isSame(RosterPerson known, Person invited) {
         return known.email() != null && known.email().equalsIgnoreCase(invited.email())
                 || known.name().equalsIgnoreCase(invited.name());
-    }
-
-    private static @Nullable String shortened(@Nullable String text, int most) {
-        return text == null || text.length() <= most ? text : text.substring(0, most);
     }
 }

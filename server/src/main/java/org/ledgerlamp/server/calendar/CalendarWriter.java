@@ -62,16 +62,16 @@ class CalendarWriter {
             return true;
         }
         CalendarServer.Kept kept = there.get();
-        if (kept.tag() == null || !kept.tag().equals(order.tag())) {
-            sync.meet(order.entryId(), invitation(kept.file(), order.entry().uid()), kept.tag());
-            Optional<CalendarWriting.Order> anew = writing.order(order.entryId());
-            return anew.isEmpty()
-                    || put(
-                            anew.get(),
-                            CalendarEntryFile.changed(kept.file(), anew.get().entry(), clock.instant()),
-                            kept.tag(),
-                            server);
+        if (kept.tag() != null && kept.tag().equals(order.tag())) {
+            return change(order, kept, server);
         }
+        sync.meet(order.entryId(), invitation(kept.file(), order.entry().uid()), kept.tag());
+        Optional<CalendarWriting.Order> anew = writing.order(order.entryId());
+        return anew.isEmpty() || change(anew.get(), kept, server);
+    }
+
+    private boolean change(CalendarWriting.Order order, CalendarServer.Kept kept, CalendarServer server)
+            throws CalendarUnreachable {
         return put(order, CalendarEntryFile.changed(kept.file(), order.entry(), clock.instant()), kept.tag(), server);
     }
 

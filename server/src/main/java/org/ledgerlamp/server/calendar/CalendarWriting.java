@@ -159,10 +159,8 @@ class CalendarWriting {
 
     /** Whoever puts a meeting into their calendar invites to it. */
     private Person maker(CalendarConnection connection) {
-        return access.members(connection.teamId()).stream()
-                .filter(m -> m.id().equals(connection.memberId()))
+        return access.member(connection.teamId(), connection.memberId())
                 .map(m -> new Person(m.name(), null, m.email(), List.of()))
-                .findFirst()
                 .orElseThrow();
     }
 

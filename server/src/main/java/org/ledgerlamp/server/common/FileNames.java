@@ -11,6 +11,6 @@ public final class FileNames {
         String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
         String clean = last.replaceAll("\\p{Cntrl}", "").strip();
         String named = clean.isEmpty() ? "unnamed" : clean;
-        return named.length() > LONGEST ? named.substring(0, LONGEST) : named;
+        return Texts.shortened(named, LONGEST);
     }
 }

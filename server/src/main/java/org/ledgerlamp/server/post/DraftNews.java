@@ -64,14 +64,10 @@ class DraftNews {
 
     /** The member who called the meeting; where none did, whoever had it drafted. */
     private MemberCard leadOf(Meeting meeting, UUID begunBy) {
-        List<MemberCard> members = access.members(meeting.teamId());
-        return members.stream()
+        return access.members(meeting.teamId()).stream()
                 .filter(m -> m.name().equalsIgnoreCase(meeting.organiser()))
                 .findFirst()
-                .orElseGet(() -> members.stream()
-                        .filter(m -> m.id().equals(begunBy))
-                        .findFirst()
-                        .orElseThrow());
+                .orElseGet(() -> access.member(meeting.teamId(), begunBy).orElseThrow());
     }
 
     /** Where members find the application. */

@@ -12,6 +12,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
+import org.ledgerlamp.server.common.Texts;
 import org.ledgerlamp.server.common.Versioned;
 
 /** A letter to one recipient, and how far it has come. */
@@ -94,9 +95,7 @@ class OutgoingLetter extends Versioned {
         this.nextTryAt = now;
         this.name = to.name();
         this.address = to.address();
-        this.subject = letter.subject().length() > LONGEST_SUBJECT
-                ? letter.subject().substring(0, LONGEST_SUBJECT)
-                : letter.subject();
+        this.subject = Texts.shortened(letter.subject(), LONGEST_SUBJECT);
         this.text = letter.text();
         this.html = letter.html();
     }
@@ -110,7 +109,7 @@ class OutgoingLetter extends Versioned {
     /** It did not go out; it is tried again after a pause that doubles, until it was tried too often. */
     void putOff(String why, Instant now) {
         attempts++;
-        problem = shortened(why);
+        problem = Texts.shortened(why, LONGEST_PROBLEM);
         if (attempts >= MOST_ATTEMPTS) {
             settle(State.FAILED, now);
         } else {
@@ -122,7 +121,7 @@ class OutgoingLetter extends Versioned {
     /** It will never go out like this. */
     void refused(String why, Instant now) {
         attempts++;
-        problem = shortened(why);
+        problem = Texts.shortened(why, LONGEST_PROBLEM);
         settle(State.FAILED, now);
     }
 
@@ -142,10 +141,6 @@ class OutgoingLetter extends Versioned {
         state = settled;
         settledAt = now;
         nextTryAt = null;
-    }
-
-    private static String shortened(String why) {
-        return why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why;
     }
 
     UUID dispatch() {

@@ -75,10 +75,8 @@ class PostRound {
 
     /** Answers go to the member who sent it. */
     private Recipient replyTo(OutgoingLetter letter) {
-        return access.members(letter.teamId()).stream()
-                .filter(m -> m.id().equals(letter.sentBy()))
+        return access.member(letter.teamId(), letter.sentBy())
                 .map(m -> new Recipient(m.name(), m.email()))
-                .findFirst()
                 .orElse(null);
     }
 

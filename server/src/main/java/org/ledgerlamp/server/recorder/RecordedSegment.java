@@ -7,6 +7,7 @@ import jakarta.persistence.Table;
 import java.util.UUID;
 import org.hibernate.annotations.UuidGenerator;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.common.Texts;
 
 /** Something heard while a recording is in the making. */
 @Entity
@@ -38,9 +39,7 @@ class RecordedSegment {
     RecordedSegment(UUID recordingId, int n, RecorderEvent.Segment said) {
         this.recordingId = recordingId;
         this.n = n;
-        this.speaker = said.speaker() == null || said.speaker().length() <= LONGEST_NAME
-                ? said.speaker()
-                : said.speaker().substring(0, LONGEST_NAME);
+        this.speaker = Texts.shortened(said.speaker(), LONGEST_NAME);
         this.startMs = millis(said.start());
         this.endMs = millis(said.end());
         this.text = said.text();

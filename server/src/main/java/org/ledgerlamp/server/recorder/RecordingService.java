@@ -12,6 +12,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.reading.ArrivalMatch;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.Texts;
 import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -85,10 +86,7 @@ class RecordingService {
     }
 
     private static @Nullable String shortened(@Nullable String title) {
-        return title == null || title.isBlank()
-                ? null
-                : title.strip()
-                        .substring(0, Math.min(LONGEST_TITLE, title.strip().length()));
+        return title == null || title.isBlank() ? null : Texts.shortened(title.strip(), LONGEST_TITLE);
     }
 
     /** The meeting that a recording belongs to without a doubt. */
