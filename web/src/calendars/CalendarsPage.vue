@@ -11,7 +11,7 @@ import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
 import ConnectionForm from './ConnectionForm.vue'
 
-const { say } = useNotices()
+const { say, attempt } = useNotices()
 const adding = ref(false)
 const refused = ref('')
 
@@ -30,20 +30,16 @@ async function add(facts: ConnectionFacts) {
   await renew()
 }
 
-async function attempt(deed: Promise<unknown>) {
-  try {
-    await deed
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
+async function act(deed: Promise<unknown>) {
+  await attempt(deed)
   await renew()
 }
 
 const ask = (c: Connection) =>
-  attempt(answer(api.POST('/api/connections/{id}/ask', { params: { path: { id: c.id } } })))
+  act(answer(api.POST('/api/connections/{id}/ask', { params: { path: { id: c.id } } })))
 
 const remove = (c: Connection) =>
-  attempt(
+  act(
     answer(api.DELETE('/api/connections/{id}', { params: { path: { id: c.id } } })).then(() =>
       say(`${c.name} is taken away; its meetings stay.`),
     ),

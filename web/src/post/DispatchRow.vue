@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Dispatch, Letter } from '../api/types'
 import { arrival } from '../shared/dates'
@@ -9,28 +8,24 @@ import { useNotices } from '../shared/notices'
 import { kindOf, standing, summary } from './letterStates'
 
 const props = defineProps<{ dispatch: Dispatch }>()
-const { say } = useNotices()
+const { attempt } = useNotices()
 const failed = computed(() => props.dispatch.letters.some((l) => l.state === 'FAILED'))
 const words = ref<string | null>(null)
 
-async function attempt(deed: Promise<unknown>) {
-  try {
-    await deed
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
+async function act(deed: Promise<unknown>) {
+  await attempt(deed)
   await outdate(keys.post)
 }
 
 const path = (letter: Letter) => ({ params: { path: { id: letter.id } } })
-const again = (letter: Letter) => attempt(answer(api.POST('/api/letters/{id}/again', path(letter))))
+const again = (letter: Letter) => act(answer(api.POST('/api/letters/{id}/again', path(letter))))
 const withdraw = (letter: Letter) =>
-  attempt(answer(api.POST('/api/letters/{id}/withdraw', path(letter))))
+  act(answer(api.POST('/api/letters/{id}/withdraw', path(letter))))
 
 async function showWords() {
   if (words.value !== null) words.value = null
   else
-    await attempt(
+    await act(
       answer(api.GET('/api/letters/{id}', path(props.dispatch.letters[0]!))).then(
         (letter) => (words.value = letter.text),
       ),

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { useRecorders } from '../api/queries'
 import { arrival, offset } from '../shared/dates'
 import { useNotices } from '../shared/notices'
@@ -9,7 +8,7 @@ import { count } from '../shared/words'
 import { useRecording } from './useRecording'
 
 const props = defineProps<{ meetingId: string; closed: boolean }>()
-const { say } = useNotices()
+const { attempt } = useNotices()
 const { data: recorders } = useRecorders()
 const { data: recording } = useRecording(props.meetingId)
 
@@ -40,19 +39,14 @@ const chosen = ref('')
 watch(commandable, (all) => (chosen.value ||= all[0]?.id ?? ''), { immediate: true })
 
 const busy = ref(false)
-async function attempt(deed: Promise<unknown>) {
+async function act(deed: Promise<unknown>) {
   busy.value = true
-  try {
-    await deed
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  } finally {
-    busy.value = false
-  }
+  await attempt(deed)
+  busy.value = false
 }
 
 const start = () =>
-  attempt(
+  act(
     answer(
       api.POST('/api/meetings/{id}/recording', {
         params: { path: { id: props.meetingId } },
@@ -63,7 +57,7 @@ const start = () =>
 
 function order(command: 'PAUSE' | 'RESUME' | 'STOP') {
   const id = going.value!.id
-  return attempt(
+  return act(
     answer(
       api.POST('/api/recordings/{id}/command', { params: { path: { id } }, body: { command } }),
     ),
@@ -71,9 +65,7 @@ function order(command: 'PAUSE' | 'RESUME' | 'STOP') {
 }
 
 const take = () =>
-  attempt(
-    answer(api.POST('/api/recordings/{id}/take', { params: { path: { id: going.value!.id } } })),
-  )
+  act(answer(api.POST('/api/recordings/{id}/take', { params: { path: { id: going.value!.id } } })))
 
 const list = ref<HTMLElement>()
 /** Follows the talk, unless somebody scrolled back in it. */

@@ -1,4 +1,5 @@
 import { ref } from 'vue'
+import { messageOf } from '../api/problem'
 
 /** A short word about what just happened, with one thing that can be done about it. */
 export interface Notice {
@@ -24,5 +25,15 @@ export function useNotices() {
     // What failed, or leads somewhere, stays until it is read.
     if (!options.failed && !options.to) setTimeout(() => dismiss(id), SHOWN_FOR_MS)
   }
-  return { notices, say, dismiss }
+  /** Waits for a deed; where it fails, that is said. The answer is whether it was done. */
+  async function attempt(deed: Promise<unknown>): Promise<boolean> {
+    try {
+      await deed
+      return true
+    } catch (thrown) {
+      say(messageOf(thrown), { failed: true })
+      return false
+    }
+  }
+  return { notices, say, attempt, dismiss }
 }
