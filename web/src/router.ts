@@ -66,6 +66,11 @@ export const router = createRouter({
       component: () => import('./folio/FolioSourcePage.vue'),
       meta: { tab: 'ledger', title: 'Folio and source' },
     },
+    {
+      path: '/folio/:number(\\d+)/amend',
+      component: () => import('./spread/AmendPage.vue'),
+      meta: { tab: 'ledger', title: 'Amend a folio' },
+    },
     { path: '/lamp', component: () => import('./lamp/LampPage.vue'), meta: { title: 'Lamp' } },
     {
       path: '/people',

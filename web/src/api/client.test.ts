@@ -2,6 +2,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest'
 import { testServer } from '../shared/testServer'
 import { answer, api, onSignedOut, onVersion, sendForm } from './client'
 import { Problem } from './problem'
+import { facts } from '../spread/testLines'
 
 afterEach(() => {
   vi.unstubAllGlobals()
@@ -45,7 +46,7 @@ describe('asking the server', () => {
     await answer(
       api.PUT('/api/lines/{id}', {
         params: { path: { id: '7' }, header: onVersion(3) },
-        body: { kind: 'POINT', text: 'x', ownerId: null, due: null, state: 'INK' },
+        body: facts({ text: 'x' }),
       }),
     )
     await sendForm('/api/tray', new FormData())

@@ -644,6 +644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/revisions/{revision}/undoing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections": {
         parameters: {
             query?: never;
@@ -717,7 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore_1"];
+        post: operations["restore_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1023,6 +1039,22 @@ export interface paths {
         get: operations["folio"];
         put?: never;
         post?: never;
+        delete: operations["unfile"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["revisions"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1203,6 +1235,15 @@ export interface components {
             known: string[];
             leftOut: string[];
         };
+        Change: {
+            /** Format: uuid */
+            lineId: string | null;
+            /** Format: int32 */
+            line: number | null;
+            person: string | null;
+            was: components["schemas"]["StandView"] | null;
+            became: components["schemas"]["StandView"];
+        };
         Clash: {
             /** @enum {string} */
             what: "TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS";
@@ -1366,6 +1407,8 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
+            /** Format: int32 */
+            revision: number;
         };
         Findings: {
             query: string;
@@ -1501,6 +1544,11 @@ export interface components {
             due: string | null;
             /** @enum {string} */
             state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
+            /** Format: double */
+            position: number | null;
+            /** Format: int32 */
+            topic: number | null;
+            evidence: components["schemas"]["Basis"][] | null;
         };
         LineView: {
             /** Format: uuid */
@@ -1790,6 +1838,14 @@ export interface components {
             madeAt: string;
             seen: boolean;
         };
+        RevisionView: {
+            /** Format: int32 */
+            number: number;
+            by: string;
+            /** Format: date-time */
+            at: string;
+            changes: components["schemas"]["Change"][];
+        };
         Row: {
             /** Format: int32 */
             folio: number;
@@ -1907,6 +1963,10 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
+        };
+        StandView: {
+            line: components["schemas"]["LineFacts"] | null;
+            present: boolean | null;
         };
         Suggestion: {
             /** Format: uuid */
@@ -3415,6 +3475,29 @@ export interface operations {
             };
         };
     };
+    restore_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                revision: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: never;
@@ -3532,7 +3615,7 @@ export interface operations {
             };
         };
     };
-    restore_1: {
+    restore_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3984,6 +4067,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
+    unfile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
+    revisions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RevisionView"][];
                 };
             };
         };

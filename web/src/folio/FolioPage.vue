@@ -8,6 +8,7 @@ import { cited } from '../shared/folioNumbers'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
 import FolioLines from './FolioLines.vue'
+import FolioRevisions from './FolioRevisions.vue'
 import SectionText from '../shared/SectionText.vue'
 import { useFolio } from './useFolio'
 
@@ -55,10 +56,14 @@ function print() {
     <header>
       <div class="acts no-print">
         <RouterLink class="btn" :to="`/folio/${number}/source`">With its source</RouterLink>
+        <RouterLink class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
         <button class="btn" type="button" @click="print">Print</button>
       </div>
       <p class="number">
         <span class="folio-no">folio {{ number }}</span>
+        <span v-if="data.filing && data.filing.revision > 1" class="small">
+          revision {{ data.filing.revision }}
+        </span>
       </p>
       <h1>{{ data.title }}</h1>
       <p class="small">{{ facts }}</p>
@@ -87,6 +92,13 @@ function print() {
         :people="people ?? []"
       />
     </template>
+    <FolioRevisions
+      v-if="data.filing"
+      :folio="number"
+      :people="people ?? []"
+      :filed-by="data.filing.by"
+      :filed-at="data.filing.at"
+    />
     <footer v-if="data.filing" class="small">
       {{ data.template.name }} · filed by {{ data.filing.by }} on
       {{ longDay(data.filing.at.slice(0, 10)) }} · {{ count(record.length, 'line') }} · drawn from

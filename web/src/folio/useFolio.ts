@@ -10,7 +10,7 @@ export function useFolio(number: number) {
     queryKey: [keys.folio, number],
     queryFn: () => answer(api.GET('/api/folios/{number}', { params: { path: { number } } })),
   })
-  const record = computed(() => (data.value?.lines ?? []).filter((line) => line.number !== null))
+  const record = computed(() => (data.value?.lines ?? []).filter((line) => line.state === 'INK'))
   /** Prompts are for whoever took the notes, not for readers. */
   const sections = computed(() =>
     data.value ? sectionsOf(data.value, record.value).filter((s) => s.content !== 'PROMPTS') : [],

@@ -1,14 +1,27 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Attendee } from '../api/types'
 
 const props = defineProps<{ attendance: Attendee[]; fixed: boolean }>()
-const emit = defineEmits<{ present: [attendee: Attendee, present: boolean] }>()
+const emit = defineEmits<{
+  present: [attendee: Attendee, present: boolean]
+  /** The keyboard goes back to the lines. */
+  done: []
+}>()
 
-const groups = computed(() => [
-  { name: 'Present', people: props.attendance.filter((a) => a.present), to: false },
-  { name: 'Apologies', people: props.attendance.filter((a) => !a.present), to: true },
-])
+/** One key per person while the roll is called. */
+const KEYS = '123456789abcdefghijklmnopqrstuvwxyz'
+
+const calling = ref(false)
+const bar = ref<HTMLElement>()
+
+const groups = computed(() => {
+  const keyed = props.attendance.map((attendee, i) => ({ attendee, key: KEYS[i] }))
+  return [
+    { name: 'Present', people: keyed.filter((k) => k.attendee.present), to: false },
+    { name: 'Apologies', people: keyed.filter((k) => !k.attendee.present), to: true },
+  ]
+})
 
 function share(attendee: Attendee): string {
   const percent = Math.round(attendee.share * 100)
@@ -16,37 +29,88 @@ function share(attendee: Attendee): string {
     ? `${attendee.words.toLocaleString('en-GB')} words, ${percent}% of the talk`
     : 'said nothing'
 }
+
+function call() {
+  bar.value?.focus()
+}
+
+function pressed(event: KeyboardEvent) {
+  if (props.fixed || event.ctrlKey || event.metaKey || event.altKey) return
+  if (event.key === 'Escape') {
+    event.stopPropagation()
+    emit('done')
+    return
+  }
+  const attendee = props.attendance[KEYS.indexOf(event.key.toLowerCase())]
+  if (!attendee || event.key.length > 1) return
+  // These keys mean people here, and nothing else.
+  event.stopPropagation()
+  event.preventDefault()
+  emit('present', attendee, !attendee.present)
+}
+
+function left(event: FocusEvent) {
+  if (!bar.value?.contains(event.relatedTarget as Node | null)) calling.value = false
+}
+
+defineExpose({ call })
 </script>
 
 <template>
-  <dl class="bar">
-    <template v-for="group in groups" :key="group.name">
-      <div v-if="group.people.length">
-        <dt>{{ group.name }}</dt>
-        <dd v-for="person in group.people" :key="person.id">
-          <span v-if="fixed" :title="share(person)">{{ person.name }}</span>
-          <button
-            v-else
-            type="button"
-            :title="`${share(person)}. Click: ${group.to ? 'was present' : 'was absent'}`"
-            :aria-label="`${person.name}: ${group.to ? 'absent, set present' : 'present, set absent'}`"
-            @click="emit('present', person, group.to)"
-          >
-            {{ person.name }}
-          </button>
-        </dd>
-      </div>
-    </template>
-  </dl>
+  <div
+    ref="bar"
+    class="roll"
+    :class="{ calling }"
+    role="group"
+    aria-label="Roll"
+    :tabindex="fixed ? undefined : -1"
+    @keydown="pressed"
+    @focusin="calling = !fixed"
+    @focusout="left"
+  >
+    <dl>
+      <template v-for="group in groups" :key="group.name">
+        <div v-if="group.people.length">
+          <dt>{{ group.name }}</dt>
+          <dd v-for="{ attendee, key } in group.people" :key="attendee.id">
+            <span v-if="fixed" :title="share(attendee)">{{ attendee.name }}</span>
+            <button
+              v-else
+              type="button"
+              :title="`${share(attendee)}. Click: ${group.to ? 'was present' : 'was absent'}`"
+              :aria-label="`${attendee.name}: ${group.to ? 'absent, set present' : 'present, set absent'}`"
+              @click="emit('present', attendee, group.to)"
+            >
+              <kbd v-if="calling && key" aria-hidden="true">{{ key }}</kbd>{{ attendee.name
+              }}<span v-if="attendee.present && !attendee.words" class="quiet">, silent</span>
+            </button>
+          </dd>
+        </div>
+      </template>
+    </dl>
+    <p v-if="calling" class="small" role="status">
+      A person’s key sets them present or absent; Esc goes back to the lines.
+    </p>
+  </div>
 </template>
 
 <style scoped>
-.bar {
+.roll {
   font-size: 13px;
   color: var(--ink-2);
+  border-radius: 3px;
 }
 
-.bar > div {
+.roll:focus {
+  outline: none;
+}
+
+.calling {
+  outline: 2px solid var(--green) !important;
+  outline-offset: 5px;
+}
+
+dl > div {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 5px;
@@ -75,5 +139,13 @@ button {
 button:hover {
   color: var(--ink);
   text-decoration-color: var(--ink);
+}
+
+kbd {
+  margin-right: 4px;
+}
+
+.quiet {
+  font-style: italic;
 }
 </style>

@@ -1,8 +1,15 @@
 <script setup lang="ts">
 import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import { splitAt } from './lineFacts'
 
-const props = defineProps<{ text: string; label: string }>()
-const emit = defineEmits<{ typing: [text: string]; done: [text: string]; cancel: [] }>()
+/** `splits`: whether what is typed can be made two lines of. */
+const props = defineProps<{ text: string; label: string; splits?: boolean }>()
+const emit = defineEmits<{
+  typing: [text: string]
+  done: [text: string]
+  cancel: []
+  split: [text: string, at: number]
+}>()
 
 /** A pause this long while typing stores what stands. */
 const PAUSE_MS = 600
@@ -43,6 +50,14 @@ function done() {
   else emit('cancel')
 }
 
+function split() {
+  const at = area.value?.selectionStart ?? 0
+  if (!props.splits || finished || splitAt(words.value, at) === null) return
+  finished = true
+  clearTimeout(pause)
+  emit('split', words.value, at)
+}
+
 function cancel() {
   if (finished) return
   finished = true
@@ -52,17 +67,28 @@ function cancel() {
 </script>
 
 <template>
-  <textarea
-    ref="area"
-    v-model="words"
-    rows="1"
-    maxlength="4000"
-    :aria-label="label"
-    @input="typed"
-    @keydown.enter.exact.prevent.stop="done"
-    @keydown.esc.stop="cancel"
-    @blur="done"
-  />
+  <div class="editor">
+    <textarea
+      ref="area"
+      v-model="words"
+      rows="1"
+      maxlength="4000"
+      :aria-label="label"
+      @input="typed"
+      @keydown.enter.exact.prevent.stop="done"
+      @keydown.ctrl.enter.prevent.stop="split"
+      @keydown.meta.enter.prevent.stop="split"
+      @keydown.esc.stop="cancel"
+      @blur="done"
+    />
+    <p class="small">
+      <kbd>Enter</kbd> keeps <kbd>Esc</kbd> brings back
+      <!-- The field keeps the keyboard: leaving it would end the edit. -->
+      <button v-if="splits" type="button" tabindex="-1" @mousedown.prevent="split">
+        <kbd>Ctrl+Enter</kbd> splits here
+      </button>
+    </p>
+  </div>
 </template>
 
 <style scoped>
@@ -77,5 +103,29 @@ textarea {
   font: 15.5px/1.45 var(--serif);
   resize: none;
   overflow: hidden;
+}
+
+p {
+  display: flex;
+  gap: 4px;
+  align-items: baseline;
+  margin-top: 5px;
+  font-size: 12px;
+}
+
+kbd:not(:first-child) {
+  margin-left: 8px;
+}
+
+button {
+  border: 0;
+  background: none;
+  padding: 0;
+  margin-left: 8px;
+  cursor: pointer;
+}
+
+button:hover {
+  color: var(--ink);
 }
 </style>

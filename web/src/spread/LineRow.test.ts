@@ -69,8 +69,16 @@ describe('a line of the minutes', () => {
       row(l, { selected: true })
         .findAll('.tools button')
         .map((b) => b.text())
-    expect(names(action)).toEqual(['Enterink', 'Eedit', 'Xstrike', 'Wwhy'])
-    expect(names({ ...action, state: 'INK' })).toEqual(['Eedit', 'Xstrike', 'Wwhy'])
+    expect(names(action)).toEqual([
+      'Enterink',
+      'Eedit',
+      'Xstrike',
+      'Jjoin the next',
+      '↑',
+      '↓move',
+      'Wwhy',
+    ])
+    expect(names({ ...action, state: 'INK' })).not.toContain('Enterink')
     expect(names({ ...action, state: 'POSSIBLE' }).slice(0, 3)).toEqual([
       'Entertake',
       'Eedit',

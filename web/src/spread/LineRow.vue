@@ -44,6 +44,8 @@ const aside = computed(() =>
         v-if="editing"
         :text="line.text"
         label="Wording of the line"
+        :splits="line.kind !== 'SUMMARY'"
+        @split="(text, at) => emit('split', line, text, at)"
         @typing="emit('typing', line, $event)"
         @done="emit('edited', line, $event)"
         @cancel="emit('abandoned', line)"
@@ -70,6 +72,9 @@ const aside = computed(() =>
       @ink="emit('ink', line)"
       @edit="emit('edit', line)"
       @strike="emit('strike', line)"
+      @join="emit('join', line)"
+      @shift="(by) => emit('shift', line, by)"
+      @back="emit('select', line)"
       @change="(label, patch) => emit('change', line, label, patch)"
     />
     <ClashNote

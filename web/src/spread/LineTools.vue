@@ -10,6 +10,10 @@ const emit = defineEmits<{
   ink: []
   edit: []
   strike: []
+  join: []
+  shift: [by: 1 | -1]
+  /** The keyboard goes back to the line. */
+  back: []
   change: [label: string, patch: Partial<LineFacts>]
 }>()
 
@@ -66,14 +70,26 @@ function setKind(event: Event) {
     </button>
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>
-      <select data-tool="kind" :value="line.kind" @change="setKind">
+      <select
+        data-tool="kind"
+        :value="line.kind"
+        @change="setKind"
+        @keydown.enter.prevent="emit('back')"
+        @keydown.esc.stop="emit('back')"
+      >
         <option v-for="k in kinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
       </select>
     </label>
     <template v-if="isAction && !struck">
       <label>
         <kbd>O</kbd><span class="unseen">Owner</span>
-        <select data-tool="owner" :value="line.ownerId ?? ''" @change="setOwner">
+        <select
+          data-tool="owner"
+          :value="line.ownerId ?? ''"
+          @change="setOwner"
+          @keydown.enter.prevent="emit('back')"
+          @keydown.esc.stop="emit('back')"
+        >
           <option value="">owner open</option>
           <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
         </select>
@@ -82,6 +98,16 @@ function setKind(event: Event) {
         <kbd>D</kbd><span class="unseen">Due date</span>
         <DayField v-model="due" input-id="line-due" data-tool="due" />
       </label>
+    </template>
+    <template v-if="line.kind !== 'SUMMARY' && !struck && !possible">
+      <button type="button" @click="emit('join')"><kbd>J</kbd>join the next</button>
+      <span class="shift">
+        <kbd>Alt</kbd>
+        <button type="button" aria-label="Move up" @click="emit('shift', -1)"><kbd>↑</kbd></button>
+        <button type="button" aria-label="Move down" @click="emit('shift', 1)">
+          <kbd>↓</kbd>move
+        </button>
+      </span>
     </template>
     <button data-tool="why" type="button" :aria-expanded="whyShown" @click="whyShown = !whyShown">
       <kbd>W</kbd>why
@@ -137,6 +163,15 @@ select,
 
 .tools :deep(input) {
   width: 128px;
+}
+
+.shift {
+  display: flex;
+  align-items: baseline;
+}
+
+.shift kbd {
+  margin-right: 3px;
 }
 
 .why {

@@ -29,11 +29,13 @@ const emit = defineEmits<
   LineEvents & {
     composed: [text: string]
     discarded: []
+    inkLines: [lines: Line[]]
     present: [attendee: Attendee, present: boolean]
   }
 >()
 
 const scroller = ref<HTMLElement>()
+const roll = ref<InstanceType<typeof AttendanceBar>>()
 
 const lit = computed(() => new Set(litLines(props.reading, props.lamp).map((line) => line.id)))
 const selectedId = computed(() => (props.lamp.on === 'line' ? props.lamp.lineId : null))
@@ -53,6 +55,15 @@ watch(
   { flush: 'post', immediate: true },
 )
 
+function chosen(line: Line) {
+  emit('select', line)
+  void focusLine(line.id)
+}
+
+function pencilIn(section: PageSection): Line[] {
+  return section.groups.flatMap((g) => g.lines).filter((line) => line.state === 'PENCIL')
+}
+
 /** Gives a line the keyboard. */
 async function focusLine(id: string) {
   await nextTick()
@@ -68,16 +79,18 @@ function takeTool(name: LineTool) {
   else tool?.focus()
 }
 
-defineExpose({ focusLine, takeTool })
+defineExpose({ focusLine, takeTool, callRoll: () => roll.value?.call() })
 </script>
 
 <template>
   <section class="minutes" aria-label="Minutes">
     <div ref="scroller" class="scroll">
       <AttendanceBar
+        ref="roll"
         :attendance="minutes.attendance"
         :fixed="fixed ?? false"
         @present="(attendee, present) => emit('present', attendee, present)"
+        @done="reachableId && focusLine(selectedId ?? reachableId)"
       />
       <LineEditor
         v-if="composing && composing.after === null"
@@ -90,7 +103,17 @@ defineExpose({ focusLine, takeTool })
         <section v-if="section.content !== 'ATTENDEES'" :aria-label="section.heading">
           <h2 class="section-head">
             {{ section.heading }}
-            <span v-if="section.kind && section.kind !== 'SUMMARY'">{{ section.count }}</span>
+            <span v-if="section.kind && section.kind !== 'SUMMARY'">
+              <button
+                v-if="pencilIn(section).length && !fixed"
+                type="button"
+                :aria-label="`Ink ${pencilIn(section).length} in ${section.heading}`"
+                @click="emit('inkLines', pencilIn(section))"
+              >
+                ink {{ pencilIn(section).length }}
+              </button>
+              {{ section.count }}
+            </span>
           </h2>
           <p v-if="section.content === 'ANSWER'" class="asked small">
             {{ section.text.join(' ') }}
@@ -116,10 +139,13 @@ defineExpose({ focusLine, takeTool })
                   :fixed="fixed ?? false"
                   :clash="clashes?.get(line.id)"
                   :people="people"
-                  @select="(l) => emit('select', l)"
+                  @select="chosen"
                   @edit="(l) => emit('edit', l)"
                   @ink="(l) => emit('ink', l)"
                   @strike="(l) => emit('strike', l)"
+                  @join="(l) => emit('join', l)"
+                  @shift="(l, by) => emit('shift', l, by)"
+                  @split="(l, text, at) => emit('split', l, text, at)"
                   @change="(l, label, patch) => emit('change', l, label, patch)"
                   @typing="(l, text) => emit('typing', l, text)"
                   @edited="(l, text) => emit('edited', l, text)"
@@ -160,6 +186,21 @@ defineExpose({ focusLine, takeTool })
 
 section > h2 {
   margin-top: 14px;
+}
+
+h2 button {
+  border: 0;
+  background: none;
+  padding: 0 4px;
+  margin-right: 8px;
+  cursor: pointer;
+  color: var(--green);
+  font: 600 12.5px/1.6 var(--sans);
+}
+
+h2 button:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 
 h3 {

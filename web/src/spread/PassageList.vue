@@ -5,18 +5,32 @@ import type { Basis, Line } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { counts } from '../shared/lineStates'
 import { scrollWithin } from '../shared/scrollWithin'
+import { byPassage, findWords } from './findWords'
 import { type Lamp, litRanges } from './lighting'
 import PassageRow from './PassageRow.vue'
 import { selectedWords } from './selectedWords'
 
 /** The passages of one source, with what the lamp lights in them. */
-const props = defineProps<{ sourceId: string; lines: Line[]; lamp: Lamp; label: string }>()
+const props = defineProps<{
+  sourceId: string
+  lines: Line[]
+  lamp: Lamp
+  label: string
+  /** Words that are looked for; while there are any, they are lit and nothing else. */
+  words: string
+  /** Which of the hits in this list is looked at, if any. */
+  looked: number | null
+}>()
 const emit = defineEmits<{ light: [sourceId: string, passage: number] }>()
 
 const { data: passages, error, refetch } = usePassages(toRef(props, 'sourceId'))
 const scroller = ref<HTMLElement>()
 
-const ranges = computed(() => litRanges(props.lines, props.lamp, props.sourceId))
+const hits = computed(() => findWords(passages.value ?? [], props.words))
+const lookedAt = computed(() => (props.looked === null ? undefined : hits.value[props.looked]))
+const ranges = computed(() =>
+  props.words.trim() ? byPassage(hits.value) : litRanges(props.lines, props.lamp, props.sourceId),
+)
 const feeds = computed(() => {
   const fed = new Map<number, number>()
   for (const line of props.lines) {
@@ -27,11 +41,11 @@ const feeds = computed(() => {
   return fed
 })
 
-/** Scrolls the first lit words into sight. */
+/** Scrolls the first lit words into sight, or those of all hits that are looked at. */
 async function showLit() {
-  if (props.lamp.on === 'nothing') return
+  if (props.lamp.on === 'nothing' && !lookedAt.value) return
   await nextTick()
-  const first = Math.min(...ranges.value.keys())
+  const first = lookedAt.value?.passage ?? Math.min(...ranges.value.keys())
   if (!Number.isFinite(first)) return
   const row = scroller.value?.querySelector<HTMLElement>(`[data-passage="${first}"]`)
   if (!row || !scroller.value) return
@@ -40,7 +54,7 @@ async function showLit() {
   requestAnimationFrame(() => scroller.value && scrollWithin(scroller.value, row))
 }
 
-watch([() => props.lamp, () => passages.value !== undefined], showLit, {
+watch([() => props.lamp, lookedAt, () => passages.value !== undefined], showLit, {
   immediate: true,
   flush: 'post',
 })
@@ -63,7 +77,7 @@ function selection(): Basis[] {
   ]
 }
 
-defineExpose({ selection })
+defineExpose({ selection, hits })
 </script>
 
 <template>
@@ -76,6 +90,7 @@ defineExpose({ selection })
         :passage="passage"
         :ranges="ranges.get(passage.n)"
         :feeds="feeds.get(passage.n) ?? 0"
+        :looked="lookedAt?.passage === passage.n ? lookedAt.start : null"
         @light="(n) => emit('light', sourceId, n)"
       />
     </ol>

@@ -10,6 +10,8 @@ const props = defineProps<{
   ranges: Range[] | undefined
   /** How many lines rest on it. */
   feeds: number
+  /** Where the words that are looked at now begin, of all that were found; null where they stand elsewhere. */
+  looked: number | null
 }>()
 const emit = defineEmits<{ light: [passage: number] }>()
 
@@ -44,7 +46,13 @@ function clicked() {
       <p :class="{ heading: passage.heading }" data-words @click="clicked">
         <span v-if="passage.mark" class="sign">{{ SIGNS[passage.mark] }}</span>
         <template v-for="(part, i) in parts" :key="i"
-          ><mark v-if="part.lit" class="lit" data-lit>{{ part.text }}</mark
+          ><mark
+            v-if="part.lit"
+            class="lit"
+            :class="{ looked: part.start === looked }"
+            :data-looked="part.start === looked || undefined"
+            data-lit
+            >{{ part.text }}</mark
           ><template v-else>{{ part.text }}</template></template
         >
       </p>
@@ -110,5 +118,9 @@ p {
 
 mark {
   padding: 1px 0;
+}
+
+.looked {
+  outline: 2px solid var(--lamp-edge);
 }
 </style>

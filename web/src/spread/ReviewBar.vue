@@ -5,22 +5,24 @@ import { clockTime, longDay } from '../shared/dates'
 import PencilMeter from './PencilMeter.vue'
 import ShowLines from './ShowLines.vue'
 import type { Draft } from './useDraft'
+import { type View, VIEW_NAMES } from './views'
 
-const props = defineProps<{ draft: Draft; templates: Template[]; filing: boolean }>()
+const props = defineProps<{ draft: Draft; templates: Template[]; views: View[] }>()
+const view = defineModel<View>('view', { required: true })
 const emit = defineEmits<{
   inkAll: []
-  struck: []
+  toggle: [what: 'struck' | 'possible']
   file: []
   add: []
   undo: []
   redo: []
-  possible: []
   template: [name: string, detail: Detail | null]
 }>()
 
 const DETAILS: Record<Detail, string> = { BRIEF: 'brief', STANDARD: 'standard', FULL: 'full' }
 
 const meeting = computed(() => props.draft.minutes.value.meeting)
+const folio = computed(() => props.draft.minutes.value.filing?.folio)
 const facts = computed(() => {
   const m = meeting.value
   return [longDay(m.date), m.start && clockTime(m.start), m.series !== m.title && m.series]
@@ -41,7 +43,7 @@ const saving = computed(() => {
     <div class="what">
       <h1 :title="meeting.title">{{ meeting.title }}</h1>
       <p class="small">
-        {{ facts }}
+        <template v-if="folio">Amending folio {{ folio }} · </template>{{ facts }}
         <span
           :class="{ red: draft.saving.value === 'unreachable' }"
           data-testid="saving"
@@ -50,18 +52,18 @@ const saving = computed(() => {
         >
       </p>
     </div>
-    <PencilMeter :ink="draft.meter.value.ink" :all="draft.meter.value.all" />
+    <PencilMeter v-if="!folio" :ink="draft.meter.value.ink" :all="draft.meter.value.all" />
     <ShowLines
       what="struck"
       :count="draft.struck.value"
       :shown="draft.showStruck.value"
-      @toggle="emit('struck')"
+      @toggle="emit('toggle', 'struck')"
     />
     <ShowLines
       what="possible"
       :count="draft.possible.value"
       :shown="draft.showPossible.value"
-      @toggle="emit('possible')"
+      @toggle="emit('toggle', 'possible')"
     />
     <div class="acts">
       <button
@@ -81,6 +83,12 @@ const saving = computed(() => {
         Redo
       </button>
       <label>
+        <span class="unseen">View</span>
+        <select v-model="view" class="btn">
+          <option v-for="v in views" :key="v" :value="v">{{ VIEW_NAMES[v] }}</option>
+        </select>
+      </label>
+      <label v-if="!folio">
         <span class="unseen">Template</span>
         <select
           class="btn"
@@ -91,7 +99,7 @@ const saving = computed(() => {
           <option v-for="t in templates" :key="t.name">{{ t.name }}</option>
         </select>
       </label>
-      <label>
+      <label v-if="!folio">
         <span class="unseen">Detail</span>
         <select
           class="btn"
@@ -112,6 +120,7 @@ const saving = computed(() => {
       </label>
       <button class="btn" type="button" @click="emit('add')">Add a line</button>
       <button
+        v-if="!folio"
         class="btn"
         type="button"
         :disabled="draft.meter.value.pencil === 0"
@@ -119,7 +128,15 @@ const saving = computed(() => {
       >
         Ink all
       </button>
-      <button class="btn go" type="button" :disabled="filing" @click="emit('file')">File</button>
+      <button
+        class="btn go"
+        type="button"
+        :disabled="draft.filing.value"
+        aria-keyshortcuts="Control+Enter"
+        @click="emit('file')"
+      >
+        {{ folio ? 'Done' : 'File' }}
+      </button>
     </div>
   </div>
 </template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { messageOf } from '../api/problem'
-import { usePeople, useTemplates } from '../api/queries'
-import type { Basis, Line, LineFacts, LineKind, Minutes } from '../api/types'
+import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '../api/client'
+import { keys, outdate, usePeople, useTemplates } from '../api/queries'
+import type { Minutes } from '../api/types'
 import { folioAddress } from '../shared/folioNumbers'
 import { useKeyHelp, usePageKeys } from '../shared/keys'
 import { useNotices } from '../shared/notices'
@@ -12,162 +12,114 @@ import type { Lamp } from './lighting'
 import MinutesPane from './MinutesPane.vue'
 import ReviewBar from './ReviewBar.vue'
 import { REVIEW_KEYS, reviewKeys } from './reviewKeys'
+import SignOff from './SignOff.vue'
 import SourcePane from './SourcePane.vue'
-import { factsOf, useDraft } from './useDraft'
+import { useDraft } from './useDraft'
+import { useDraftLive } from './useDraftLive'
+import { useReview } from './useReview'
+import { type View, viewNamed, viewsOf } from './views'
 
+/** The spread of a draft, or of a folio that is amended. */
 const props = defineProps<{ opened: Minutes }>()
 
+const route = useRoute()
 const router = useRouter()
-const { say } = useNotices()
+const { say, attempt } = useNotices()
 const draft = useDraft(props.opened)
+useDraftLive(draft)
 const { data: people } = usePeople()
 const { data: templates } = useTemplates()
 
 const lamp = ref<Lamp>({ on: 'nothing' })
-const editing = ref<{ id: string; before: LineFacts } | null>(null)
-const composing = ref<{
-  after: string | null
-  kind: LineKind
-  text: string
-  evidence: Basis[]
-} | null>(null)
-const filing = ref(false)
+const signing = ref(false)
 const pages = ref<HTMLElement>()
 const source = ref<InstanceType<typeof SourcePane>>()
 const pane = ref<InstanceType<typeof MinutesPane>>()
 
-const selected = computed(() => {
-  const at = lamp.value
-  return at.on === 'line' ? draft.lines.value.find((line) => line.id === at.lineId) : undefined
+const review = useReview(draft, lamp, {
+  focusLine: (id) => void pane.value?.focusLine(id),
+  selectedWords: () => source.value?.selection() ?? [],
 })
 
-function select(line: Line) {
-  lamp.value = { on: 'line', lineId: line.id }
+const views = computed(() => viewsOf(draft.minutes.value.sources))
+const view = computed<View>({
+  get: () => viewNamed(route.query.view, views.value),
+  set: (to) => void router.replace({ query: to === 'both' ? {} : { view: to } }),
+})
+
+function nextView() {
+  view.value = views.value[(views.value.indexOf(view.value) + 1) % views.value.length] ?? 'both'
 }
 
-/** Moves on from the selected line; from nothing, to the first or the last. */
-function move(by: 1 | -1) {
-  const all = draft.reading.value
-  const at = all.findIndex((line) => line.id === selected.value?.id)
-  const to = at < 0 ? (by > 0 ? 0 : all.length - 1) : at + by
-  const line = all[Math.min(Math.max(to, 0), all.length - 1)]
-  if (!line) return
-  select(line)
-  void pane.value?.focusLine(line.id)
-}
-
-function ink(line: Line) {
-  if (line.state === 'PENCIL') draft.change(line, 'inking', { state: 'INK' })
-  else if (line.state === 'POSSIBLE') draft.change(line, 'taking', { state: 'INK' })
-  move(1)
-}
-
-function strike(line: Line) {
-  const restored = line.state === 'STRUCK'
-  const next = draft.reading.value[draft.reading.value.indexOf(line) + 1]
-  const act = restored ? 'restoring' : line.state === 'POSSIBLE' ? 'dismissing' : 'striking'
-  draft.change(line, act, { state: restored ? 'INK' : 'STRUCK' })
-  if (!restored && !draft.showStruck.value && next) {
-    select(next)
-    void pane.value?.focusLine(next.id)
-  }
-}
-
-function edit(line: Line) {
-  select(line)
-  editing.value = { id: line.id, before: factsOf(line) }
-}
-
-function edited(line: Line, text: string) {
-  if (!editing.value) return
-  const { before } = editing.value
-  editing.value = null
-  if (text !== line.text) draft.typing(line, text)
-  draft.typed(line.id, before)
-  void pane.value?.focusLine(line.id)
-}
-
-/** Escape brings back what stood before, also where a pause has stored something else. */
-function abandoned(line: Line) {
-  if (!editing.value) return
-  const { before } = editing.value
-  editing.value = null
-  if (line.text !== before.text) draft.change(line, 'editing', before)
-  void pane.value?.focusLine(line.id)
-}
-
-function compose() {
-  const evidence = source.value?.selection() ?? []
-  const kind = selected.value && selected.value.kind !== 'SUMMARY' ? selected.value.kind : 'POINT'
-  composing.value = {
-    after: selected.value?.id ?? null,
-    kind,
-    text: evidence[0]?.quote ?? '',
-    evidence,
-  }
-}
-
-async function composed(text: string) {
-  const { kind, after, evidence } = composing.value ?? { kind: 'POINT', after: null, evidence: [] }
-  composing.value = null
-  try {
-    const line = await draft.add(kind, text, after, evidence)
-    select(line)
-    await pane.value?.focusLine(line.id)
-  } catch (thrown) {
-    // What was typed comes back into its field, to be tried again.
-    composing.value = { kind, after, evidence, text }
-    say(messageOf(thrown), { failed: true })
-  }
-}
-
-async function attempt(act: () => Promise<unknown>) {
-  try {
-    await act()
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
-}
-
+/** What is still in pencil is shown first. */
 async function file() {
-  const pencil = draft.reading.value.find((line) => line.state === 'PENCIL')
-  if (pencil) {
-    select(pencil)
-    void pane.value?.focusLine(pencil.id)
-    say('Lines are still in pencil: ink or strike them, then file. The first one is selected.')
-    return
-  }
-  filing.value = true
-  await attempt(async () => {
-    const folio = await draft.file()
-    await router.push(folioAddress(folio))
-  })
-  filing.value = false
+  const { filing } = draft.minutes.value
+  if (filing) await attempt(leave(filing.folio))
+  else if (draft.meter.value.pencil > 0) signing.value = true
+  else await attempt(fileNow())
 }
 
-function undo() {
-  const act = draft.history.undo()
-  if (act) say(`Undone: ${act.label}.`)
+async function leave(folio: number) {
+  await draft.idle()
+  await outdate(keys.folio, keys.ledger)
+  await router.push(folioAddress(folio))
 }
 
-function redo() {
-  const act = draft.history.redo()
-  if (act) say(`Done again: ${act.label}.`)
+async function fileNow() {
+  const { id } = draft.minutes.value
+  const folio = await draft.file()
+  await router.push(folioAddress(folio))
+  say(`Filed as folio ${folio}.`, { undo: () => void attempt(takeBack(folio, id)) })
+}
+
+async function takeBack(folio: number, minutesId: string) {
+  await answer(api.DELETE('/api/folios/{number}', { params: { path: { number: folio } } }))
+  await outdate(keys.day, keys.ledger, keys.minutes)
+  await router.push(`/minutes/${minutesId}`)
+}
+
+async function inkAndFile() {
+  signing.value = false
+  review.inkLines(draft.lines.value)
+  await attempt(fileNow())
+}
+
+async function undo() {
+  await attempt(
+    draft.history.undo().then((label) => {
+      if (label) say(`Undone: ${label}.`)
+    }),
+  )
+}
+
+async function redo() {
+  await attempt(
+    draft.history.redo().then((label) => {
+      if (label) say(`Done again: ${label}.`)
+    }),
+  )
+}
+
+function toggle(what: 'struck' | 'possible') {
+  const shown = what === 'struck' ? draft.showStruck : draft.showPossible
+  shown.value = !shown.value
 }
 
 useKeyHelp('Review', REVIEW_KEYS)
 usePageKeys(
   reviewKeys({
-    move,
-    undo,
-    redo,
-    compose,
+    ...review,
+    inkAll: () => review.inkLines(draft.lines.value),
+    undo: () => void undo(),
+    redo: () => void redo(),
     leave: () => (lamp.value = { on: 'nothing' }),
-    onLine: (act) => selected.value && act(selected.value),
-    ink,
-    edit,
-    strike,
+    onLine: (act) => review.selected.value && act(review.selected.value),
     takeTool: (tool) => pane.value?.takeTool(tool),
+    callRoll: () => pane.value?.callRoll(),
+    findInSource: () => source.value?.find(),
+    toggle,
+    nextView,
+    file: () => void file(),
   }),
 )
 
@@ -181,52 +133,76 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warn))
 <template>
   <div class="spread">
     <ReviewBar
+      v-model:view="view"
       :draft="draft"
+      :views="views"
       :templates="templates ?? []"
-      :filing="filing"
-      @ink-all="draft.inkAll()"
-      @struck="draft.showStruck.value = !draft.showStruck.value"
+      @ink-all="review.inkLines(draft.lines.value)"
+      @toggle="toggle"
       @file="file"
-      @add="compose"
+      @add="review.compose"
       @undo="undo"
       @redo="redo"
-      @possible="draft.showPossible.value = !draft.showPossible.value"
-      @template="(name, detail) => attempt(() => draft.useTemplate(name, detail))"
+      @template="(name, detail) => attempt(draft.useTemplate(name, detail))"
     />
-    <div ref="pages" class="pages">
+    <div ref="pages" class="pages" :class="view">
       <SourcePane
+        v-if="view !== 'minutes'"
         ref="source"
         :sources="draft.minutes.value.sources"
         :lines="draft.lines.value"
         :lamp="lamp"
+        :notes-only="view === 'notes' || view === 'beside'"
         @light="(sourceId, passage) => (lamp = { on: 'passage', sourceId, passage })"
+        @done="review.selected.value && pane?.focusLine(review.selected.value.id)"
       />
-      <div class="gutter" data-gutter />
+      <div v-if="view === 'both' || view === 'beside'" class="gutter" data-gutter />
       <MinutesPane
+        v-if="view !== 'source' && view !== 'notes'"
         ref="pane"
         :minutes="draft.minutes.value"
         :sections="draft.sections.value"
         :reading="draft.reading.value"
         :lamp="lamp"
         :people="people ?? []"
-        :editing-id="editing?.id ?? null"
-        :composing="composing"
+        :editing-id="review.editing.value?.id ?? null"
+        :composing="review.composing.value"
         :clashes="draft.clashes.value"
-        @select="select"
-        @edit="edit"
-        @ink="ink"
-        @strike="strike"
+        @select="review.select"
+        @edit="review.edit"
+        @ink="review.ink"
+        @strike="review.strike"
+        @join="review.join"
+        @shift="review.shift"
+        @split="review.split"
         @change="draft.change"
         @typing="draft.typing"
-        @edited="edited"
-        @abandoned="abandoned"
+        @edited="review.edited"
+        @abandoned="review.abandoned"
         @settled="(line) => draft.clashes.value.delete(line.id)"
-        @composed="composed"
-        @discarded="composing = null"
-        @present="(attendee, present) => attempt(() => draft.setPresent(attendee, present))"
+        @ink-lines="review.inkLines"
+        @composed="review.composed"
+        @discarded="review.composing.value = null"
+        @present="(attendee, present) => attempt(draft.setPresent(attendee, present))"
       />
-      <GutterBeam v-if="pages" :lamp="lamp" :pages="pages" />
+      <GutterBeam
+        v-if="pages && (view === 'both' || view === 'beside')"
+        :lamp="lamp"
+        :pages="pages"
+      />
     </div>
+    <SignOff
+      v-if="signing"
+      :pencil="draft.pencil.value"
+      @close="signing = false"
+      @go-to="
+        (line) => {
+          signing = false
+          review.goTo(line)
+        }
+      "
+      @ink-and-file="inkAndFile"
+    />
   </div>
 </template>
 

@@ -1,11 +1,22 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { Basis, Line, Minutes } from '../api/types'
 import type { Lamp } from './lighting'
 import PassageList from './PassageList.vue'
+import SourceFind from './SourceFind.vue'
 
-const props = defineProps<{ sources: Minutes['sources']; lines: Line[]; lamp: Lamp }>()
-const emit = defineEmits<{ light: [sourceId: string, passage: number] }>()
+const props = defineProps<{
+  sources: Minutes['sources']
+  lines: Line[]
+  lamp: Lamp
+  /** Shows the notes and nothing else, wherever the lamp stands. */
+  notesOnly?: boolean
+}>()
+const emit = defineEmits<{
+  light: [sourceId: string, passage: number]
+  /** Whoever looked for words is done with it. */
+  done: []
+}>()
 
 const talk = computed(() => props.sources.find((s) => !s.notes) ?? props.sources[0])
 const notes = computed(() => props.sources.find((s) => s.notes && s !== talk.value))
@@ -13,12 +24,46 @@ const shownId = ref(talk.value?.id ?? null)
 /** Whether the notes stand below the talk. */
 const both = ref(false)
 const lists = ref<InstanceType<typeof PassageList>[]>([])
+const finder = ref<InstanceType<typeof SourceFind>>()
+const finding = ref(false)
+const words = ref('')
+const at = ref(0)
 
 const shown = computed(() =>
-  both.value
-    ? [talk.value, notes.value].filter((s) => s !== undefined)
-    : props.sources.filter((s) => s.id === shownId.value),
+  props.notesOnly
+    ? props.sources.filter((s) => s.notes)
+    : both.value
+      ? [talk.value, notes.value].filter((s) => s !== undefined)
+      : props.sources.filter((s) => s.id === shownId.value),
 )
+/** How many hits each list shown has. */
+const found = computed(() => lists.value.map((list) => list.hits.length))
+const all = computed(() => found.value.reduce((sum, n) => sum + n, 0))
+
+watch([words, shown], () => (at.value = 0))
+
+/** Which hit of a list is looked at, where the one looked at is in that list. */
+function lookedIn(list: number): number | null {
+  if (!finding.value || all.value === 0) return null
+  const before = found.value.slice(0, list).reduce((sum, n) => sum + n, 0)
+  const within = at.value - before
+  return within >= 0 && within < (found.value[list] ?? 0) ? within : null
+}
+
+function find() {
+  finding.value = true
+  void nextTick(() => finder.value?.focus())
+}
+
+function endFind() {
+  finding.value = false
+  words.value = ''
+  emit('done')
+}
+
+function next(by: 1 | -1) {
+  if (all.value) at.value = (at.value + by + all.value) % all.value
+}
 
 function show(id: string) {
   both.value = false
@@ -28,7 +73,7 @@ function show(id: string) {
 /** Turns to the source that holds what is lit. */
 function turn() {
   const lamp = props.lamp
-  if (lamp.on === 'nothing' || both.value) return
+  if (lamp.on === 'nothing' || both.value || props.notesOnly) return
   if (lamp.on === 'passage') {
     shownId.value = lamp.sourceId
     return
@@ -45,14 +90,15 @@ function selection(): Basis[] {
   return lists.value.flatMap((list) => list.selection())
 }
 
-defineExpose({ selection })
+defineExpose({ selection, find })
 </script>
 
 <template>
   <section class="source" aria-label="Source">
     <div class="kinds" role="group" aria-label="What is shown of the source">
+      <b v-if="notesOnly" class="small">Notes</b>
       <button
-        v-for="source in sources"
+        v-for="source in notesOnly ? [] : sources"
         :key="source.id"
         type="button"
         :class="{ on: !both && source.id === shownId }"
@@ -63,7 +109,7 @@ defineExpose({ selection })
         {{ source.notes ? 'Notes' : 'Transcript' }}
       </button>
       <button
-        v-if="notes"
+        v-if="notes && !notesOnly"
         type="button"
         :class="{ on: both }"
         :aria-pressed="both"
@@ -71,15 +117,36 @@ defineExpose({ selection })
       >
         Both
       </button>
-      <a v-if="shownId && !both" class="small" :href="`/api/sources/${shownId}/original`" download>
-        as it came
-      </a>
+      <span class="end">
+        <button type="button" aria-keyshortcuts="f" :aria-expanded="finding" @click="find">
+          Find
+        </button>
+        <a
+          v-if="shown.length === 1"
+          class="small"
+          :href="`/api/sources/${shown[0]?.id}/original`"
+          download
+        >
+          as it came
+        </a>
+      </span>
     </div>
+    <SourceFind
+      v-if="finding"
+      ref="finder"
+      v-model="words"
+      :at="at"
+      :all="all"
+      @next="next"
+      @close="endFind"
+    />
     <div class="lists">
       <PassageList
-        v-for="source in shown"
+        v-for="(source, i) in shown"
         :key="source.id"
         ref="lists"
+        :words="finding ? words : ''"
+        :looked="lookedIn(i)"
         :source-id="source.id"
         :lines="lines"
         :lamp="lamp"
@@ -123,7 +190,10 @@ defineExpose({ selection })
   border-bottom-color: var(--ink);
 }
 
-.kinds a {
+.end {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
   margin-left: auto;
 }
 

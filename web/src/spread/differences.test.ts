@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { differences } from './differences'
 import { line } from './testLines'
-import { factsOf } from './useDraft'
+import { factsOf } from './lineFacts'
 
 const words = {
   person: (id: string) => `person ${id}`,

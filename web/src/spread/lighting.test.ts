@@ -37,7 +37,7 @@ describe('the lamp', () => {
     const lamp = { on: 'passage', sourceId: 'talk', passage: 8 } as const
     expect(litLines(lines, lamp)).toEqual([])
     expect(pieces('Morning all', litRanges(lines, lamp, 'talk').get(8) ?? [])).toEqual([
-      { text: 'Morning all', lit: true },
+      { text: 'Morning all', lit: true, start: 0 },
     ])
   })
 
@@ -54,9 +54,9 @@ describe('the lamp', () => {
 describe('a text', () => {
   it('is cut where the light begins and ends', () => {
     expect(pieces('so let us do that', [{ start: 3, end: 9 }])).toEqual([
-      { text: 'so ', lit: false },
-      { text: 'let us', lit: true },
-      { text: ' do that', lit: false },
+      { text: 'so ', lit: false, start: 0 },
+      { text: 'let us', lit: true, start: 3 },
+      { text: ' do that', lit: false, start: 9 },
     ])
   })
 

@@ -17,6 +17,8 @@ export interface Range {
 export interface Piece {
   text: string
   lit: boolean
+  /** Which character of the text it begins with. */
+  start: number
 }
 
 /** The lines that rest on a passage, in order. */
@@ -61,12 +63,12 @@ export function pieces(text: string, ranges: Range[]): Piece[] {
     const start = Math.max(at, range.start)
     const end = Math.min(text.length, range.end)
     if (end <= start) continue
-    if (start > at) cut.push({ text: text.slice(at, start), lit: false })
+    if (start > at) cut.push({ text: text.slice(at, start), lit: false, start: at })
     const last = cut[cut.length - 1]
     if (last?.lit && start === at) last.text += text.slice(start, end)
-    else cut.push({ text: text.slice(start, end), lit: true })
+    else cut.push({ text: text.slice(start, end), lit: true, start })
     at = end
   }
-  if (at < text.length) cut.push({ text: text.slice(at), lit: false })
+  if (at < text.length) cut.push({ text: text.slice(at), lit: false, start: at })
   return cut
 }

@@ -6,6 +6,12 @@ export type LineEvents = {
   edit: [line: Line]
   ink: [line: Line]
   strike: [line: Line]
+  /** Joins the line below to it. */
+  join: [line: Line]
+  /** Moves it down or up by one. */
+  shift: [line: Line, by: 1 | -1]
+  /** Makes two lines of what is typed, at a character of it. */
+  split: [line: Line, text: string, at: number]
   change: [line: Line, label: string, patch: Partial<LineFacts>]
   typing: [line: Line, text: string]
   edited: [line: Line, text: string]

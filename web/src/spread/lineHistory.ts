@@ -1,46 +1,39 @@
 import { computed, shallowRef } from 'vue'
-import type { LineFacts } from '../api/types'
 
-/** One line before and after a change. */
-export interface Step {
-  lineId: string
-  before: LineFacts
-  after: LineFacts
-}
-
-/** What one act of a person changed. */
+/** What one act of a person changed, and how it is taken back and done again. */
 export interface Act {
   label: string
-  steps: Step[]
+  undo: () => void | Promise<void>
+  redo: () => void | Promise<void>
 }
 
 /** Acts that can be undone and redone, without limit within the session. */
-export function useHistory(apply: (lineId: string, facts: LineFacts) => void) {
+export function useHistory() {
   const done = shallowRef<Act[]>([])
   const undone = shallowRef<Act[]>([])
 
   function record(act: Act) {
-    if (act.steps.length === 0) return
     done.value = [...done.value, act]
     undone.value = []
   }
 
-  function undo(): Act | undefined {
-    const act = done.value[done.value.length - 1]
+  /** Takes the last act back; the answer is what it was called, if there was one. */
+  async function undo(): Promise<string | undefined> {
+    const act = done.value.at(-1)
     if (!act) return undefined
     done.value = done.value.slice(0, -1)
     undone.value = [...undone.value, act]
-    act.steps.forEach((step) => apply(step.lineId, step.before))
-    return act
+    await act.undo()
+    return act.label
   }
 
-  function redo(): Act | undefined {
-    const act = undone.value[undone.value.length - 1]
+  async function redo(): Promise<string | undefined> {
+    const act = undone.value.at(-1)
     if (!act) return undefined
     undone.value = undone.value.slice(0, -1)
     done.value = [...done.value, act]
-    act.steps.forEach((step) => apply(step.lineId, step.after))
-    return act
+    await act.redo()
+    return act.label
   }
 
   return {

@@ -2,15 +2,9 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Problem } from '../api/problem'
 import type { Line, LineFacts } from '../api/types'
 import { type Clash, useLineSaver } from './lineSaver'
-import { line } from './testLines'
+import { facts as anyFacts, line } from './testLines'
 
-const facts = (text: string): LineFacts => ({
-  kind: 'POINT',
-  text,
-  ownerId: null,
-  due: null,
-  state: 'INK',
-})
+const facts = (text: string) => anyFacts({ text })
 
 function desk(send: (id: string, version: number, facts: LineFacts) => Promise<Line>) {
   const stored: Line[] = []
@@ -28,7 +22,7 @@ function desk(send: (id: string, version: number, facts: LineFacts) => Promise<L
 }
 
 const accept = (id: string, version: number, f: LineFacts) =>
-  Promise.resolve(line(id, { ...f, version: version + 1 }))
+  Promise.resolve(line(id, { ...(f as Partial<Line>), version: version + 1 }))
 
 beforeEach(() => void vi.useFakeTimers())
 afterEach(() => void vi.useRealTimers())

@@ -93,5 +93,14 @@ export function useLineSaver(ways: Ways) {
     if (waiting.get(lineId) === sent) waiting.delete(lineId)
   }
 
-  return { know, save, idle, state, savedAt, isWaiting: computed(() => state.value !== 'saved') }
+  return {
+    know,
+    save,
+    idle,
+    state,
+    savedAt,
+    isWaiting: computed(() => state.value !== 'saved'),
+    isWaitingFor: (lineId: string) => waiting.has(lineId),
+    versionOf: (lineId: string) => versions.get(lineId) ?? -1,
+  }
 }

@@ -12,6 +12,15 @@ function desk() {
     leave: vi.fn(),
     onLine: (act: (l: typeof selected) => void) => act(selected),
     ink: vi.fn(),
+    inkSection: vi.fn(),
+    inkAll: vi.fn(),
+    join: vi.fn(),
+    shift: vi.fn(),
+    callRoll: vi.fn(),
+    findInSource: vi.fn(),
+    toggle: vi.fn(),
+    nextView: vi.fn(),
+    file: vi.fn(),
     edit: vi.fn(),
     strike: vi.fn(),
     takeTool: vi.fn(),
@@ -48,6 +57,35 @@ describe('the keys of a review', () => {
     const { acts, press } = desk()
     for (const key of ['k', 'o', 'd', 'w']) press(key)
     expect(acts.takeTool.mock.calls.flat()).toEqual(['kind', 'owner', 'due', 'why'])
+  })
+
+  it('ink a section or all, join, move and file', () => {
+    const { acts, press, selected } = desk()
+    press('Enter', { shiftKey: true }, LINE)
+    press('a')
+    press('j')
+    press('ArrowDown', { altKey: true })
+    press('ArrowUp', { altKey: true })
+    press('Enter', { ctrlKey: true })
+    expect(acts.inkSection).toHaveBeenCalledWith(selected)
+    expect(acts.ink).not.toHaveBeenCalled()
+    expect(acts.inkAll).toHaveBeenCalledOnce()
+    expect(acts.join).toHaveBeenCalledWith(selected)
+    expect(acts.shift.mock.calls).toEqual([
+      [selected, 1],
+      [selected, -1],
+    ])
+    expect(acts.move).not.toHaveBeenCalled()
+    expect(acts.file).toHaveBeenCalledOnce()
+  })
+
+  it('reach the roll, the source, the views and what is left out', () => {
+    const { acts, press } = desk()
+    for (const key of ['r', 'f', 'v', 'p', 's']) press(key)
+    expect(acts.callRoll).toHaveBeenCalledOnce()
+    expect(acts.findInSource).toHaveBeenCalledOnce()
+    expect(acts.nextView).toHaveBeenCalledOnce()
+    expect(acts.toggle.mock.calls).toEqual([['possible'], ['struck']])
   })
 
   it('undo and do again with Control or Command', () => {

@@ -1,4 +1,4 @@
-import type { Basis, Line } from '../api/types'
+import type { Basis, Line, LineFacts } from '../api/types'
 
 /** Words of a passage, for tests. */
 export function basis(passage: number, start: number, end: number, sourceId = 'talk'): Basis {
@@ -23,6 +23,21 @@ export function line(id: string, change: Partial<Line> = {}): Line {
     drafted: true,
     certainty: 0.8,
     grounds: { reasons: [], standing: null, proposedBy: null, assentedBy: [], objectedBy: [] },
+    evidence: [],
+    ...change,
+  }
+}
+
+/** What a person set of a line, for tests. */
+export function facts(change: Partial<LineFacts> = {}): LineFacts {
+  return {
+    kind: 'POINT',
+    text: 'words',
+    ownerId: null,
+    due: null,
+    state: 'INK',
+    position: 0,
+    topic: 0,
     evidence: [],
     ...change,
   }

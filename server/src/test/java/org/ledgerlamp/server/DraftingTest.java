@@ -2,6 +2,8 @@ package org.ledgerlamp.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -94,5 +96,39 @@ class DraftingTest extends WithDraft {
         assertThat(texts(changed.at("/lines"), "SUMMARY")).hasSize(1);
         assertThat(changed.at("/lines").size())
                 .isGreaterThanOrEqualTo(before.at("/lines").size());
+    }
+
+    @Test
+    void drafting_anew_keeps_the_order_that_a_person_gave_the_lines() throws Exception {
+        for (JsonNode line : page().at("/lines")) {
+            change(line, facts(line.at("/kind").asString(), line.at("/text").asString(), null, "INK"));
+        }
+        desk.create(
+                "/api/minutes/{id}/lines",
+                "{\"facts\":%s,\"after\":\"%s\",\"evidence\":[]}"
+                        .formatted(
+                                facts("RISK", "Written from memory", null, "INK"),
+                                line("RISK").at("/id").asString()),
+                minutes);
+        JsonNode last = page().at("/lines").get(page().at("/lines").size() - 1);
+        change(
+                last,
+                "{\"kind\":\"%s\",\"text\":\"Moved to the top\",\"state\":\"INK\",\"position\":-1}"
+                        .formatted(last.at("/kind").asString()));
+        List<String> before = texts(page());
+
+        Desk.Answer changed = desk.drafted(desk.write(
+                "/api/minutes/{id}/template",
+                page().at("/version").asInt(),
+                "{\"template\":\"Weekly status\",\"detail\":\"FULL\"}",
+                minutes));
+
+        assertThat(texts(changed.body())).containsSubsequence(before).startsWith("Moved to the top");
+    }
+
+    private static List<String> texts(JsonNode page) {
+        List<String> texts = new ArrayList<>();
+        page.at("/lines").forEach(l -> texts.add(l.at("/text").asString()));
+        return texts;
     }
 }

@@ -153,17 +153,6 @@ class ReviewTest extends WithDraft {
     }
 
     @Test
-    void a_filed_line_is_not_changed_any_more() throws Exception {
-        inkAll();
-        desk.create("/api/minutes/{id}/folio", "{}", minutes);
-
-        Desk.Answer refused = change(line("ACTION"), facts("ACTION", "Something else", null, "INK"));
-
-        assertThat(refused.status()).isEqualTo(409);
-        assertThat(refused.text("/detail")).contains("folio 1");
-    }
-
-    @Test
     void folio_numbers_run_on_without_gap_also_when_two_are_filed_at_once() throws Exception {
         inkAll();
         String first = minutes;
@@ -213,5 +202,39 @@ class ReviewTest extends WithDraft {
         for (JsonNode line : filed.at("/lines")) {
             assertThat(line.at("/state").asString()).isNotEqualTo("POSSIBLE");
         }
+    }
+
+    @Test
+    void a_line_is_moved_and_rests_on_more_words_by_saying_so() throws Exception {
+        JsonNode decision = line("DECISION");
+        JsonNode risk = line("RISK");
+
+        Desk.Answer changed = change(
+                decision,
+                "{\"kind\":\"DECISION\",\"text\":\"Put a roller on it\",\"state\":\"INK\",\"position\":7.25,\"topic\":0,"
+                        + "\"evidence\":[%s,%s]}".formatted(decision.at("/evidence/0"), risk.at("/evidence/0")));
+
+        assertThat(changed.at("/position").asDouble()).isEqualTo(7.25);
+        assertThat(changed.at("/evidence")).hasSize(2);
+    }
+
+    @Test
+    void words_that_do_not_stand_in_the_source_are_no_evidence() throws Exception {
+        JsonNode decision = line("DECISION");
+        String forged =
+                decision.at("/evidence/0").toString().replaceFirst("\"quote\":\"[^\"]*\"", "\"quote\":\"Never said\"");
+
+        Desk.Answer changed = change(
+                decision,
+                "{\"kind\":\"DECISION\",\"text\":\"x\",\"state\":\"INK\",\"evidence\":[%s]}".formatted(forged));
+        Desk.Answer added = desk.create(
+                "/api/minutes/{id}/lines",
+                "{\"facts\":%s,\"evidence\":[%s]}".formatted(facts("RISK", "y", null, "INK"), forged),
+                minutes);
+
+        assertThat(changed.status()).isEqualTo(400);
+        assertThat(changed.text("/detail")).contains("Never said");
+        assertThat(added.status()).isEqualTo(400);
+        assertThat(line("DECISION").at("/text").asString()).isNotEqualTo("x");
     }
 }

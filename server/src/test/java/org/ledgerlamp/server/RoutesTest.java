@@ -93,6 +93,7 @@ class RoutesTest extends ServerTest {
         return route.path()
                         .replace("{id}", ids.getOrDefault(kind, "none"))
                         .replace("{number}", "1")
+                        .replace("{revision}", "2")
                         .replace("{box}", "box")
                 + (letsGo ? "?line=" + ids.get("lines") : "");
     }

@@ -95,4 +95,14 @@ public class AccessService implements UserDetailsService {
     public int takeFolioNumber(UUID teamId) {
         return teams.lock(teamId).orElseThrow().takeFolioNumber();
     }
+
+    /**
+     * Gives a folio number back.
+     *
+     * @return whether it was the team's last and is free again
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public boolean giveBackFolioNumber(UUID teamId, int number) {
+        return teams.lock(teamId).orElseThrow().giveBackFolioNumber(number);
+    }
 }

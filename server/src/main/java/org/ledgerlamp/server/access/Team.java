@@ -35,4 +35,13 @@ public class Team {
     int takeFolioNumber() {
         return ++lastFolio;
     }
+
+    /** Whether the number was the last one taken, and is free again. */
+    boolean giveBackFolioNumber(int number) {
+        if (number != lastFolio) {
+            return false;
+        }
+        lastFolio--;
+        return true;
+    }
 }

@@ -13,6 +13,7 @@ import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.demo.DemoScript.Correction;
 import org.ledgerlamp.server.minutes.Basis;
+import org.ledgerlamp.server.minutes.FilingService;
 import org.ledgerlamp.server.minutes.LineFacts;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.LineState;
@@ -32,11 +33,13 @@ class DemoReviewer {
     private static final int EVERY_SO_MANY_STAY_OPEN = 4;
 
     private final MinutesService minutes;
+    private final FilingService filing;
     private final MatterService matters;
     private final TrayService tray;
 
-    DemoReviewer(MinutesService minutes, MatterService matters, TrayService tray) {
+    DemoReviewer(MinutesService minutes, FilingService filing, MatterService matters, TrayService tray) {
         this.minutes = minutes;
+        this.filing = filing;
         this.matters = matters;
         this.tray = tray;
     }
@@ -69,9 +72,9 @@ class DemoReviewer {
         });
         for (MinutesLine line : left) {
             LineState state = review.containsKey(line.kind()) ? LineState.STRUCK : LineState.INK;
-            set(lead, line, new LineFacts(line.kind(), line.text(), line.ownerId(), line.due(), state));
+            set(lead, line, LineFacts.inPlace(line.kind(), line.text(), line.ownerId(), line.due(), state));
         }
-        minutes.file(lead, draftId);
+        filing.file(lead, draftId);
         goThroughMatters(lead, draft);
     }
 
@@ -89,7 +92,7 @@ class DemoReviewer {
 
     private static LineFacts facts(LineKind kind, Correction correction, LocalDate meeting, Map<String, UUID> people) {
         UUID owner = correction.owner() == null ? null : people.get(correction.owner());
-        return new LineFacts(kind, correction.text(), owner, correction.dueFrom(meeting), LineState.INK);
+        return LineFacts.inPlace(kind, correction.text(), owner, correction.dueFrom(meeting), LineState.INK);
     }
 
     private static boolean restsOn(MinutesLine line, @Nullable String words) {
@@ -98,7 +101,7 @@ class DemoReviewer {
     }
 
     private void set(SignedIn lead, MinutesLine line, LineFacts facts) {
-        minutes.change(lead.teamId(), line.id(), facts, Versions.tag(line.version()));
+        minutes.change(lead, line.id(), facts, Versions.tag(line.version()));
     }
 
     /** Adds a line below the last drafted one that was said before it. */
@@ -109,7 +112,7 @@ class DemoReviewer {
                 .reduce((first, second) -> second)
                 .map(MinutesLine::id)
                 .orElse(drafted.getFirst().id());
-        minutes.add(lead.teamId(), draft.id(), facts, after, List.of(basis));
+        minutes.add(lead, draft.id(), facts, after, List.of(basis));
     }
 
     private Basis find(SignedIn lead, Minutes draft, String words) {

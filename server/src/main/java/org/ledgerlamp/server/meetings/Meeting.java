@@ -165,6 +165,11 @@ public class Meeting extends Versioned {
         hasFolio = true;
     }
 
+    /** Says that its minutes are a draft again. */
+    public void unfileMinutes() {
+        hasFolio = false;
+    }
+
     public LocalDate nextMeeting() {
         return nextMeeting;
     }

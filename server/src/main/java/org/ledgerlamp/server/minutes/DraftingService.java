@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -17,6 +16,7 @@ import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.roster.RosterPerson;
@@ -24,6 +24,7 @@ import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.shorthand.ShorthandService;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,6 +41,7 @@ public class DraftingService {
     private final RosterService roster;
     private final TrayService tray;
     private final ShorthandService shorthand;
+    private final ApplicationEventPublisher events;
 
     DraftingService(
             MinutesRepository minutes,
@@ -48,7 +50,8 @@ public class DraftingService {
             MeetingService meetings,
             RosterService roster,
             TrayService tray,
-            ShorthandService shorthand) {
+            ShorthandService shorthand,
+            ApplicationEventPublisher events) {
         this.minutes = minutes;
         this.lines = lines;
         this.attendances = attendances;
@@ -56,6 +59,7 @@ public class DraftingService {
         this.roster = roster;
         this.tray = tray;
         this.shorthand = shorthand;
+        this.events = events;
     }
 
     /**
@@ -115,33 +119,29 @@ public class DraftingService {
         order.roster().forEach(p -> ids.put(p.name(), p.id()));
         Optional<Minutes> before = begun(meeting);
         Minutes kept = before.orElseGet(() -> new Minutes(meeting));
+        List<TopicMark> topics = kept.topics();
         kept.drafted(draft);
         if (before.isEmpty()) {
             meeting.beginMinutes();
         }
         minutes.save(kept);
-        keepLines(kept, draft, order.sheets(), ids);
+        keepLines(kept, draft, order.sheets(), ids, topics);
         keepAttendance(kept, draft.reading().attendance(), ids);
+        before.ifPresent(again -> events.publishEvent(new Changed(meeting.id(), "drafted", Map.of())));
         return kept.id();
     }
 
-    private void keepLines(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids) {
+    private void keepLines(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids, List<TopicMark> topics) {
         List<MinutesLine> before = lines.findByMinutesIdOrderByPosition(kept.id());
-        List<MinutesLine> touched =
-                before.stream().filter(l -> !l.isUntouched()).toList();
         lines.deleteAll(before.stream().filter(MinutesLine::isUntouched).toList());
-        for (MinutesLine line : touched) {
-            line.evidence().stream()
-                    .mapToInt(sheets::inTalk)
-                    .filter(n -> n >= 0)
-                    .findFirst()
-                    .ifPresent(n -> line.moveToTopic(draft.reading().topicOf(n)));
+        Redraft redraft = new Redraft(sheets::inTalk, before);
+        redraft.touched()
+                .forEach(l -> redraft.topicOf(l, topics, draft.reading()).ifPresent(l::moveToTopic));
+        List<MinutesLine> merged = redraft.merge(page(kept, draft, sheets, ids));
+        for (int i = 0; i < merged.size(); i++) {
+            merged.get(i).moveTo(i);
         }
-        for (MinutesLine drafted : page(kept, draft, sheets, ids)) {
-            Optional<MinutesLine> same =
-                    touched.stream().filter(t -> restOnTheSame(t, drafted)).findFirst();
-            same.ifPresentOrElse(t -> t.moveTo(drafted.position()), () -> lines.save(drafted));
-        }
+        lines.saveAll(merged);
     }
 
     private void keepAttendance(Minutes kept, List<Presence> presences, Map<String, UUID> ids) {
@@ -157,16 +157,6 @@ public class DraftingService {
             }
         }
         before.values().stream().filter(a -> !a.isSetByHand()).forEach(attendances::delete);
-    }
-
-    private static boolean restOnTheSame(MinutesLine touched, MinutesLine drafted) {
-        if (touched.kind() == LineKind.SUMMARY || drafted.kind() == LineKind.SUMMARY) {
-            return touched.kind() == drafted.kind();
-        }
-        return !touched.evidence().isEmpty()
-                && touched.isDrafted()
-                && Objects.equals(touched.section(), drafted.section())
-                && touched.evidence().getFirst().equals(drafted.evidence().getFirst());
     }
 
     static Template template(String name) {

@@ -30,12 +30,12 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
     /** What folios of a series before a day may have left open, in order. */
     @Query(
             "select l from MinutesLine l, Minutes m where l.minutesId = m.id and m.teamId = :teamId and m.folio is not null"
-                    + " and m.meeting.series = :series and m.meeting.date < :day and l.number is not null"
+                    + " and m.meeting.series = :series and m.meeting.date < :day and l.folio is not null"
                     + " and l.kind in (ACTION, QUESTION, DECISION) order by l.folio, l.number")
     List<MinutesLine> ofSeriesBefore(UUID teamId, String series, LocalDate day);
 
     /** The team's actions of record, latest folio first. */
-    @Query("select l from MinutesLine l where l.teamId = :teamId and l.number is not null and l.kind = ACTION"
+    @Query("select l from MinutesLine l where l.teamId = :teamId and l.folio is not null and l.kind = ACTION"
             + " order by l.folio desc, l.number")
     List<MinutesLine> actionsOfRecord(UUID teamId, Limit most);
 }

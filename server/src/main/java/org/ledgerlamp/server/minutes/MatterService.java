@@ -131,7 +131,7 @@ public class MatterService {
 
     private MinutesLine ofRecord(UUID teamId, UUID lineId) {
         return lines.findByIdAndTeamId(lineId, teamId)
-                .filter(l -> l.number() != null)
+                .filter(l -> l.folio() != null)
                 .orElseThrow(() -> Refusal.notFound("line of record"));
     }
 

@@ -49,6 +49,12 @@ public class Minutes extends Versioned {
     @Column(name = "filed_by")
     private UUID filedBy;
 
+    @Column(name = "kept_number")
+    private Integer keptNumber;
+
+    @Column(name = "circulated_revision")
+    private Integer circulatedRevision;
+
     protected Minutes() {}
 
     Minutes(Meeting meeting) {
@@ -66,8 +72,36 @@ public class Minutes extends Versioned {
 
     void file(int number, UUID by, Instant at) {
         folio = number;
+        keptNumber = null;
         filedBy = by;
         filedAt = at;
+    }
+
+    /** Makes a draft of a folio again; its number stays reserved for it. */
+    void unfile() {
+        keptNumber = folio;
+        folio = null;
+        filedAt = null;
+        filedBy = null;
+    }
+
+    /** Gives up the number that is reserved for it. */
+    void giveUpNumber() {
+        keptNumber = null;
+    }
+
+    /** The number it had before it was taken back from the ledger, or null. */
+    Integer keptNumber() {
+        return keptNumber;
+    }
+
+    void circulated(int revision) {
+        circulatedRevision = revision;
+    }
+
+    /** The revision that was circulated last, or 0. */
+    int circulatedRevision() {
+        return circulatedRevision == null ? 0 : circulatedRevision;
     }
 
     public Meeting meeting() {

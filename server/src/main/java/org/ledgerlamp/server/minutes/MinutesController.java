@@ -9,14 +9,10 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.Detail;
 import org.ledgerlamp.core.minutes.ShippedTemplates;
-import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Versions;
-import org.ledgerlamp.server.meetings.MeetingView;
 import org.ledgerlamp.server.minutes.MinutesView.Attendee;
-import org.ledgerlamp.server.minutes.MinutesView.Sheet;
 import org.ledgerlamp.server.minutes.MinutesView.TemplateView;
-import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -31,27 +27,18 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Minutes over HTTP: drafting, correcting, filing. */
+/** Drafts over HTTP: drafting, correcting. */
 @RestController
 @Transactional
 class MinutesController {
     private final DraftingDesk drafting;
     private final MinutesService minutes;
-    private final MatterService matters;
-    private final TrayService tray;
-    private final AccessService access;
+    private final MinutesSheet sheet;
 
-    MinutesController(
-            DraftingDesk drafting,
-            MinutesService minutes,
-            MatterService matters,
-            TrayService tray,
-            AccessService access) {
+    MinutesController(DraftingDesk drafting, MinutesService minutes, MinutesSheet sheet) {
         this.drafting = drafting;
         this.minutes = minutes;
-        this.matters = matters;
-        this.tray = tray;
-        this.access = access;
+        this.sheet = sheet;
     }
 
     record DraftingWish(@Nullable @Size(max = 80) String template) {}
@@ -59,7 +46,7 @@ class MinutesController {
     record NewLine(
             @NotNull @Valid LineFacts facts,
             @Nullable UUID after,
-            @NotNull @Size(max = 20) List<@NotNull Basis> evidence) {}
+            @NotNull @Size(max = 60) List<@NotNull Basis> evidence) {}
 
     record TemplateChoice(@NotBlank @Size(max = 80) String template, @Nullable Detail detail) {}
 
@@ -85,12 +72,7 @@ class MinutesController {
 
     @GetMapping("/api/minutes/{id}")
     MinutesView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return view(minutes.one(who.teamId(), id));
-    }
-
-    @GetMapping("/api/folios/{number}")
-    MinutesView folio(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
-        return view(minutes.folio(who.teamId(), number));
+        return sheet.view(minutes.one(who.teamId(), id));
     }
 
     /** Gives a draft another form, and begins to draft anew what nobody has touched. */
@@ -108,7 +90,7 @@ class MinutesController {
     @PostMapping("/api/minutes/{id}/lines")
     ResponseEntity<LineView> add(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody NewLine line) {
-        return tagged(minutes.add(who.teamId(), id, line.facts(), line.after(), line.evidence()));
+        return tagged(minutes.add(who, id, line.facts(), line.after(), line.evidence()));
     }
 
     @PutMapping("/api/lines/{id}")
@@ -117,7 +99,7 @@ class MinutesController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody LineFacts facts) {
-        return tagged(minutes.change(who.teamId(), id, facts, ifMatch));
+        return tagged(minutes.change(who, id, facts, ifMatch));
     }
 
     @PutMapping("/api/attendance/{id}")
@@ -126,43 +108,10 @@ class MinutesController {
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody PresenceMark mark) {
-        return Attendee.of(minutes.setPresent(who.teamId(), id, mark.present(), ifMatch));
-    }
-
-    @PostMapping("/api/minutes/{id}/folio")
-    MinutesView file(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return view(minutes.file(who, id));
+        return Attendee.of(minutes.setPresent(who, id, mark.present(), ifMatch));
     }
 
     private static ResponseEntity<LineView> tagged(MinutesLine line) {
         return Versions.tagged(line.version(), LineView.of(line));
-    }
-
-    private MinutesView view(Minutes m) {
-        MinutesView.Filing filing = m.isFiled()
-                ? new MinutesView.Filing(
-                        m.folio(),
-                        m.filedAt(),
-                        access.memberNames(m.teamId()).getOrDefault(m.filedBy(), "a former member"))
-                : null;
-        return new MinutesView(
-                m.id(),
-                m.version(),
-                m.template().titleOf(m.meeting().facts(List.of())),
-                m.template().fileOf(m.meeting().facts(List.of())),
-                MeetingView.of(m.meeting()),
-                TemplateView.of(m.template()),
-                tray.of(m.teamId(), List.of(m.meeting().id())).stream()
-                        .map(Sheet::of)
-                        .toList(),
-                minutes.attendance(m).stream().map(Attendee::of).toList(),
-                m.figures(),
-                matters.of(m.meeting()),
-                m.topics(),
-                minutes.lines(m).stream()
-                        .filter(l -> !m.isFiled() || l.state() != LineState.POSSIBLE)
-                        .map(LineView::of)
-                        .toList(),
-                filing);
     }
 }

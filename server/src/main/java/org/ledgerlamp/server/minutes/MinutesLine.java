@@ -139,6 +139,9 @@ public class MinutesLine extends Versioned {
         ownerId = facts.ownerId();
         due = facts.due();
         state = facts.state();
+        position = facts.position() == null ? position : facts.position();
+        topic = facts.topic() == null ? topic : facts.topic();
+        evidence = facts.evidence() == null ? evidence : List.copyOf(facts.evidence());
     }
 
     void moveTo(double newPosition) {
@@ -154,6 +157,17 @@ public class MinutesLine extends Versioned {
         number = lineNumber;
     }
 
+    /** A filed line that was struck is no line of record any more; it keeps its number for those who cite it. */
+    void leaveRecord() {
+        folio = null;
+    }
+
+    /** The minutes are a draft again. */
+    void unfile() {
+        folio = null;
+        number = null;
+    }
+
     public UUID minutesId() {
         return minutesId;
     }
@@ -162,6 +176,7 @@ public class MinutesLine extends Versioned {
         return position;
     }
 
+    /** Its number in the folio, also when it was struck there since; null for what was never of record. */
     public Integer number() {
         return number;
     }
@@ -215,6 +230,7 @@ public class MinutesLine extends Versioned {
         return evidence;
     }
 
+    /** The folio it is of record in, or null. */
     public Integer folio() {
         return folio;
     }

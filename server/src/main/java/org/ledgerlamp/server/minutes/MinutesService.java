@@ -1,21 +1,23 @@
 package org.ledgerlamp.server.minutes;
 
-import java.time.Clock;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.ledgerlamp.server.access.AccessService;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
+import org.ledgerlamp.server.live.Changed;
+import org.ledgerlamp.server.minutes.MinutesView.Attendee;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Reads and corrects minutes, line by line, and files them. */
+/** Reads and corrects minutes, line by line. */
 @Service
 @Transactional
 public class MinutesService {
@@ -24,8 +26,8 @@ public class MinutesService {
     private final Attendances attendances;
     private final RosterService roster;
     private final TrayService tray;
-    private final AccessService access;
-    private final Clock clock;
+    private final AmendmentService amendments;
+    private final ApplicationEventPublisher events;
 
     MinutesService(
             MinutesRepository minutes,
@@ -33,15 +35,15 @@ public class MinutesService {
             Attendances attendances,
             RosterService roster,
             TrayService tray,
-            AccessService access,
-            Clock clock) {
+            AmendmentService amendments,
+            ApplicationEventPublisher events) {
         this.minutes = minutes;
         this.lines = lines;
         this.attendances = attendances;
         this.roster = roster;
         this.tray = tray;
-        this.access = access;
-        this.clock = clock;
+        this.amendments = amendments;
+        this.events = events;
     }
 
     /** @throws Refusal where the team has no such minutes */
@@ -117,16 +119,17 @@ public class MinutesService {
     }
 
     /**
-     * Adds a line a person wrote.
+     * Adds a line a person wrote. In a folio it gets the next number and is an amendment.
      *
-     * @param after the line it stands below, or null for the end
+     * @param after the line it stands below, or null for the end; of no account where the facts name a place
      */
-    public MinutesLine add(UUID teamId, UUID minutesId, LineFacts facts, UUID after, List<Basis> evidence) {
-        Minutes draft = open(teamId, minutesId);
-        checkOwner(teamId, facts);
-        List<MinutesLine> page = lines(draft);
+    public MinutesLine add(SignedIn who, UUID minutesId, LineFacts facts, @Nullable UUID after, List<Basis> evidence) {
+        Minutes of = one(who.teamId(), minutesId);
+        checkOwner(who.teamId(), facts);
+        requireWords(who.teamId(), evidence);
+        List<MinutesLine> page = lines(of);
         double position = page.isEmpty() ? 0 : page.getLast().position() + 1;
-        int topic = Math.max(0, draft.topics().size() - 1);
+        int topic = Math.max(0, of.topics().size() - 1);
         String section = null;
         for (int i = 0; i < page.size(); i++) {
             if (page.get(i).id().equals(after)) {
@@ -137,29 +140,112 @@ public class MinutesService {
                 section = facts.kind() == LineKind.ANSWER ? page.get(i).section() : null;
             }
         }
-        for (Basis basis : evidence) {
-            tray.one(teamId, basis.sourceId());
+        MinutesLine line = MinutesLine.written(of, position, topic, section, facts, evidence);
+        keepOfRecord(of, line);
+        lines.saveAndFlush(line);
+        if (of.isFiled()) {
+            amendments.lineChanged(who, of, line, null);
         }
-        return lines.saveAndFlush(MinutesLine.written(draft, position, topic, section, facts, evidence));
+        tell(of, "line", LineView.of(line));
+        return line;
     }
 
-    /** @throws Refusal 412 with the line as it stands where it was changed since */
-    public MinutesLine change(UUID teamId, UUID lineId, LineFacts facts, String ifMatch) {
-        MinutesLine line = lines.findByIdAndTeamId(lineId, teamId).orElseThrow(() -> Refusal.notFound("line"));
-        open(teamId, line.minutesId());
+    /**
+     * Changes a line; in a folio that is an amendment.
+     *
+     * @throws Refusal 412 with the line as it stands where it was changed since
+     */
+    public MinutesLine change(SignedIn who, UUID lineId, LineFacts facts, String ifMatch) {
+        MinutesLine line = lines.findByIdAndTeamId(lineId, who.teamId()).orElseThrow(() -> Refusal.notFound("line"));
         Versions.require(ifMatch, line.version(), () -> LineView.of(line));
-        checkOwner(teamId, facts);
-        line.change(facts);
-        return lines.saveAndFlush(line);
+        checkOwner(who.teamId(), facts);
+        return change(who, one(who.teamId(), line.minutesId()), line, facts);
     }
 
-    Attendance setPresent(UUID teamId, UUID attendanceId, boolean present, String ifMatch) {
-        Attendance attendance =
-                attendances.findByIdAndTeamId(attendanceId, teamId).orElseThrow(() -> Refusal.notFound("attendance"));
-        open(teamId, attendance.minutesId());
-        Versions.require(ifMatch, attendance.version(), () -> MinutesView.Attendee.of(attendance));
+    private MinutesLine change(SignedIn who, Minutes of, MinutesLine line, LineFacts facts) {
+        if (facts.evidence() != null && !facts.evidence().equals(line.evidence())) {
+            requireWords(who.teamId(), facts.evidence());
+        }
+        LineFacts was = LineFacts.of(line);
+        line.change(facts);
+        keepOfRecord(of, line);
+        lines.saveAndFlush(line);
+        if (of.isFiled()) {
+            amendments.lineChanged(who, of, line, was);
+        }
+        tell(of, "line", LineView.of(line));
+        return line;
+    }
+
+    /** In a folio a line in ink is of record and has a number for good; there is no pencil in it. */
+    private void keepOfRecord(Minutes of, MinutesLine line) {
+        if (!of.isFiled()) {
+            return;
+        }
+        switch (line.state()) {
+            case INK -> line.file(of.folio(), line.number() == null ? nextNumber(of) : line.number());
+            case STRUCK, POSSIBLE -> line.leaveRecord();
+            case PENCIL -> throw Refusal.conflict("Folio " + of.folio() + " is filed: its lines stand in ink.");
+        }
+    }
+
+    private int nextNumber(Minutes folio) {
+        return 1
+                + lines(folio).stream()
+                        .filter(l -> l.number() != null)
+                        .mapToInt(MinutesLine::number)
+                        .max()
+                        .orElse(0);
+    }
+
+    Attendance setPresent(SignedIn who, UUID attendanceId, boolean present, String ifMatch) {
+        Attendance attendance = attendances
+                .findByIdAndTeamId(attendanceId, who.teamId())
+                .orElseThrow(() -> Refusal.notFound("attendance"));
+        Versions.require(ifMatch, attendance.version(), () -> Attendee.of(attendance));
+        return setPresent(who, one(who.teamId(), attendance.minutesId()), attendance, present);
+    }
+
+    private Attendance setPresent(SignedIn who, Minutes of, Attendance attendance, boolean present) {
+        boolean was = attendance.isPresent();
         attendance.setPresent(present);
-        return attendances.saveAndFlush(attendance);
+        attendances.saveAndFlush(attendance);
+        if (of.isFiled() && was != present) {
+            amendments.attendanceChanged(who, of, attendance, was);
+        }
+        tell(of, "attendance", Attendee.of(attendance));
+        return attendance;
+    }
+
+    /**
+     * Brings back how things stood before a revision of a folio, in those lines that it changed. What stands now is not
+     * lost: bringing back is a revision, too.
+     */
+    public Minutes restore(SignedIn who, int folioNumber, int revision) {
+        Minutes folio = folio(who.teamId(), folioNumber);
+        List<Amendment> made = amendments.of(folio.id(), revision);
+        if (made.isEmpty()) {
+            throw Refusal.notFound("revision");
+        }
+        for (Amendment a : made) {
+            if (a.lineId() != null) {
+                MinutesLine line = lines.findById(a.lineId()).orElseThrow();
+                change(
+                        who,
+                        folio,
+                        line,
+                        a.was() == null ? LineFacts.of(line).struck() : a.was().line());
+            } else {
+                Attendance attendance = attendances.findById(a.attendanceId()).orElseThrow();
+                setPresent(who, folio, attendance, a.was().present());
+            }
+        }
+        return folio;
+    }
+
+    /** Tells those who look at the minutes. */
+    void tell(Minutes of, String what, Object told) {
+        events.publishEvent(new Changed(of.meeting().id(), what, told));
     }
 
     /**
@@ -174,41 +260,17 @@ public class MinutesService {
         return draft.meeting().id();
     }
 
-    /**
-     * Files a draft as the team's next folio, under the meeting's date. Its lines are numbered in the order of the
-     * template's sections; struck ones get no number.
-     *
-     * @throws Refusal where lines are still in pencil, or nothing is left to file
-     */
-    public Minutes file(SignedIn who, UUID minutesId) {
-        Minutes draft = open(who.teamId(), minutesId);
-        List<MinutesLine> page = lines(draft);
-        long pencil = page.stream().filter(l -> l.state() == LineState.PENCIL).count();
-        if (pencil > 0) {
-            throw Refusal.conflict(pencil + (pencil == 1 ? " line is" : " lines are")
-                            + " still in pencil: ink or strike them first.")
-                    .with("pencil", pencil);
-        }
-        List<MinutesLine> record = PageOrder.of(draft.template(), page);
-        if (record.isEmpty()) {
-            throw Refusal.conflict("Every line is struck: there is nothing to file.");
-        }
-        int number = access.takeFolioNumber(who.teamId());
-        draft.file(number, who.memberId(), clock.instant());
-        for (int i = 0; i < record.size(); i++) {
-            record.get(i).file(number, i + 1);
-        }
-        draft.meeting().fileMinutes();
-        tray.fileUnder(who.teamId(), draft.meeting().id(), number);
-        return minutes.saveAndFlush(draft);
-    }
-
-    private Minutes open(UUID teamId, UUID id) {
+    /** @throws Refusal where these minutes are filed */
+    Minutes open(UUID teamId, UUID id) {
         Minutes draft = one(teamId, id);
         if (draft.isFiled()) {
             throw Refusal.conflict("These minutes are filed as folio " + draft.folio() + ".");
         }
         return draft;
+    }
+
+    private void requireWords(UUID teamId, List<Basis> evidence) {
+        evidence.forEach(b -> tray.requireWords(teamId, b.sourceId(), b.passage(), b.start(), b.end(), b.quote()));
     }
 
     private void checkOwner(UUID teamId, LineFacts facts) {

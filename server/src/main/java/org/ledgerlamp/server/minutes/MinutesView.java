@@ -89,6 +89,10 @@ public record MinutesView(
         }
     }
 
-    /** When and by whom the minutes were filed, and under which number. */
-    public record Filing(int folio, Instant at, String by) {}
+    /**
+     * When and by whom the minutes were filed, and under which number.
+     *
+     * @param revision the revision that stands; 1 is the folio as it was filed
+     */
+    public record Filing(int folio, Instant at, String by, int revision) {}
 }

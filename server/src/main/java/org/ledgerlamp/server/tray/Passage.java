@@ -59,7 +59,7 @@ public class Passage extends TeamOwned {
         }
     }
 
-    void fileUnder(int number) {
+    void fileUnder(Integer number) {
         folio = number;
     }
 

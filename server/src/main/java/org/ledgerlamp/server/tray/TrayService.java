@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.NoteLine;
 import org.ledgerlamp.core.source.Source;
@@ -223,8 +224,26 @@ public class TrayService {
         return file;
     }
 
-    /** Marks the passages of a meeting's sources as standing behind folio {@code number}, so that they are found. */
-    public void fileUnder(UUID teamId, UUID meetingId, int number) {
+    /** @throws Refusal where a source of the team does not have these words in that place */
+    @Transactional(readOnly = true)
+    public void requireWords(UUID teamId, UUID sourceId, int passage, int start, int end, String words) {
+        String text = passages.findBySourceIdAndTeamIdAndN(sourceId, teamId, passage)
+                .orElseThrow(() -> Refusal.notFound("passage"))
+                .text();
+        if (start < 0
+                || start > end
+                || end > text.length()
+                || !text.substring(start, end).equals(words)) {
+            throw Refusal.invalid("The words \"" + words + "\" do not stand there in the source.");
+        }
+    }
+
+    /**
+     * Marks the passages of a meeting's sources as standing behind a folio, so that they are found.
+     *
+     * @param number the folio's number, or null where they stand behind none any more
+     */
+    public void fileUnder(UUID teamId, UUID meetingId, @Nullable Integer number) {
         List<SourceFile> sources = new ArrayList<>(of(teamId, List.of(meetingId)));
         sources.forEach(s -> passages.findBySourceIdOrderByN(s.id()).forEach(p -> p.fileUnder(number)));
     }

@@ -1,0 +1,9 @@
+package org.ledgerlamp.server.minutes;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Amendments extends JpaRepository<Amendment, UUID> {
+    List<Amendment> findByMinutesIdOrderByRevisionAscMadeAtAsc(UUID minutesId);
+}
