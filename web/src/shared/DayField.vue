@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import DatePicker from 'primevue/datepicker'
 import { computed } from 'vue'
-import { dateOf, isoDay } from './dates'
+import { dateOf, isoDay, today, typedDay } from './dates'
 
 defineOptions({ inheritAttrs: false })
-defineProps<{ inputId: string }>()
+/** `near`: the day that a day typed without a year is taken to be near to. */
+const props = defineProps<{ inputId: string; near?: string }>()
 const day = defineModel<string | null>({ required: true })
 
 /** The calendar works on dates, everything else on days. */
@@ -14,6 +15,19 @@ const date = computed({
     if (picked === null || picked instanceof Date) day.value = picked ? isoDay(picked) : null
   },
 })
+
+function keyed(event: KeyboardEvent) {
+  if (event.key === 'Enter') take(event)
+}
+
+/** The calendar knows one way to write a day; people have several. */
+function take(event: Event) {
+  const typed = typedDay(
+    (event.target as HTMLInputElement).value,
+    day.value ?? props.near ?? today(),
+  )
+  if (typed !== null && typed !== day.value) day.value = typed
+}
 </script>
 
 <template>
@@ -23,6 +37,6 @@ const date = computed({
     date-format="D d M yy"
     select-other-months
     placeholder="no date"
-    :pt="{ pcInputText: { root: $attrs } }"
+    :pt="{ pcInputText: { root: { ...$attrs, onBlurCapture: take, onKeydownCapture: keyed } } }"
   />
 </template>

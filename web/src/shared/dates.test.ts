@@ -9,6 +9,7 @@ import {
   shortDay,
   spokenDay,
   weekOf,
+  typedDay,
 } from './dates'
 
 describe('days', () => {
@@ -62,5 +63,24 @@ describe('times', () => {
   it('that something takes are rounded to minutes from one on', () => {
     expect(length(59)).toBe('59 s')
     expect(length(2449)).toBe('41 min')
+  })
+})
+
+describe('a typed day', () => {
+  it.each([
+    ['2026-03-13', '2026-03-13'],
+    ['13 Mar', '2026-03-13'],
+    ['Fri 13 March 2027', '2027-03-13'],
+    ['13. mar.', '2026-03-13'],
+    ['13.3.', '2026-03-13'],
+    ['13.3.2027', '2027-03-13'],
+    ['2 Jan', '2026-01-02'],
+    ['28 Dec', '2025-12-28'],
+    ['31 Feb', null],
+    ['13 Octember', null],
+    ['soon', null],
+    ['', null],
+  ])('%s is %s', (typed, day) => {
+    expect(typedDay(typed, '2026-03-06')).toBe(day)
   })
 })

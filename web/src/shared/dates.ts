@@ -54,6 +54,29 @@ export function spokenDay(day: IsoDay): string {
   return `${LONG_DAYS[date.getDay()]} ${date.getDate()} ${LONG_MONTHS[date.getMonth()]}`
 }
 
+/**
+ * A day as people type it: `2026-03-06`, `6 Mar`, `6 March 2026`, `Fri 6 Mar`, `6.3.`. Without a year it is the one that
+ * brings it nearest to `near`. Null for anything else, and for days that no calendar has.
+ */
+export function typedDay(text: string, near: IsoDay): IsoDay | null {
+  const words = text.trim().toLowerCase()
+  if (isDay(words)) return words
+  const named = /^(?:[a-z]{2,9}\.?,?\s+)?(\d{1,2})\.?\s+([a-z]{3,9})\.?(?:\s+(\d{4}))?$/.exec(words)
+  const figures = /^(\d{1,2})\.\s?(\d{1,2})\.\s?(\d{4})?$/.exec(words)
+  const [, day, month, year] = named ?? figures ?? []
+  if (!day || !month) return null
+  const at = named
+    ? LONG_MONTHS.findIndex((name) => name.toLowerCase().startsWith(month))
+    : Number(month) - 1
+  const years = year ? [Number(year)] : [-1, 0, 1].map((by) => Number(near.slice(0, 4)) + by)
+  const distance = (d: Date) => Math.abs(d.getTime() - dateOf(near).getTime())
+  const [nearest] = years
+    .map((y) => new Date(y, at, Number(day), 12))
+    .filter((d) => at >= 0 && d.getMonth() === at && d.getDate() === Number(day))
+    .sort((a, b) => distance(a) - distance(b))
+  return nearest ? isoDay(nearest) : null
+}
+
 /** `Fri` */
 export function weekday(day: IsoDay): string {
   return DAYS[dateOf(day).getDay()] ?? ''

@@ -31,7 +31,13 @@ function share(attendee: Attendee): string {
 }
 
 function call() {
+  calling.value = true
   bar.value?.focus()
+}
+
+/** A pointer needs no keys shown; where they appeared under it, it would miss. */
+function entered(event: FocusEvent) {
+  if ((event.target as HTMLElement).matches(':focus-visible')) calling.value = !props.fixed
 }
 
 function pressed(event: KeyboardEvent) {
@@ -65,7 +71,7 @@ defineExpose({ call })
     aria-label="Roll"
     :tabindex="fixed ? undefined : -1"
     @keydown="pressed"
-    @focusin="calling = !fixed"
+    @focusin="entered"
     @focusout="left"
   >
     <dl>

@@ -21,6 +21,7 @@ function row(of: Line, change: Record<string, unknown> = {}) {
       fixed: false,
       clash: undefined,
       people: PEOPLE,
+      day: '2026-03-03',
       ...change,
     },
     global: { stubs: { DayField: { template: '<input id="line-due" />' } } },

@@ -21,6 +21,8 @@ const props = defineProps<{
   fixed: boolean
   clash: Clash | undefined
   people: Person[]
+  /** The day of the meeting. */
+  day: string
 }>()
 const emit = defineEmits<LineEvents>()
 
@@ -69,6 +71,7 @@ const aside = computed(() =>
       v-if="selected && !fixed && !editing"
       :line="line"
       :people="people"
+      :day="day"
       @ink="emit('ink', line)"
       @edit="emit('edit', line)"
       @strike="emit('strike', line)"

@@ -4,8 +4,10 @@ import type { Line, LineFacts, LineKind, Person } from '../api/types'
 import DayField from '../shared/DayField.vue'
 import { KIND_NAMES } from '../shared/words'
 import { editableKinds } from './editableKinds'
+import KeySelect from './KeySelect.vue'
 
-const props = defineProps<{ line: Line; people: Person[] }>()
+/** `day`: of the meeting. */
+const props = defineProps<{ line: Line; people: Person[]; day: string }>()
 const emit = defineEmits<{
   ink: []
   edit: []
@@ -46,13 +48,17 @@ const due = computed({
   set: (day: string | null) => emit('change', 'changing the date', { due: day }),
 })
 
-function setOwner(event: Event) {
-  const id = (event.target as HTMLSelectElement).value
+/** Once the field has taken the key for itself. */
+function backSoon() {
+  setTimeout(() => emit('back'))
+}
+
+function setOwner(id: string) {
   emit('change', 'changing the owner', { ownerId: id || null })
 }
 
-function setKind(event: Event) {
-  const to = (event.target as HTMLSelectElement).value as Line['kind']
+function setKind(chosen: string) {
+  const to = chosen as Line['kind']
   // Only an action has an owner and a date.
   const rest = to === 'ACTION' ? {} : { ownerId: null, due: null }
   emit('change', 'changing the kind', { kind: to, ...rest })
@@ -70,33 +76,26 @@ function setKind(event: Event) {
     </button>
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>
-      <select
-        data-tool="kind"
-        :value="line.kind"
-        @change="setKind"
-        @keydown.enter.prevent="emit('back')"
-        @keydown.esc.stop="emit('back')"
-      >
+      <KeySelect data-tool="kind" :value="line.kind" @choose="setKind" @back="emit('back')">
         <option v-for="k in kinds" :key="k" :value="k">{{ KIND_NAMES[k] }}</option>
-      </select>
+      </KeySelect>
     </label>
     <template v-if="isAction && !struck">
       <label>
         <kbd>O</kbd><span class="unseen">Owner</span>
-        <select
+        <KeySelect
           data-tool="owner"
           :value="line.ownerId ?? ''"
-          @change="setOwner"
-          @keydown.enter.prevent="emit('back')"
-          @keydown.esc.stop="emit('back')"
+          @choose="setOwner"
+          @back="emit('back')"
         >
           <option value="">owner open</option>
           <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
-        </select>
+        </KeySelect>
       </label>
-      <label>
+      <label @keydown.enter="backSoon" @keydown.esc="backSoon">
         <kbd>D</kbd><span class="unseen">Due date</span>
-        <DayField v-model="due" input-id="line-due" data-tool="due" />
+        <DayField v-model="due" :near="day" input-id="line-due" data-tool="due" />
       </label>
     </template>
     <template v-if="line.kind !== 'SUMMARY' && !struck && !possible">
@@ -146,7 +145,7 @@ kbd {
   margin-right: 5px;
 }
 
-select,
+.tools :deep(select),
 .tools :deep(input) {
   border: 1px solid var(--rule-strong);
   border-radius: 3px;

@@ -5,6 +5,7 @@ import { counts } from '../shared/lineStates'
 import { scrollWithin } from '../shared/scrollWithin'
 import { groupHeading, type PageSection } from '../shared/sections'
 import SectionText from '../shared/SectionText.vue'
+import SpeakingFigures from '../shared/SpeakingFigures.vue'
 import AttendanceBar from './AttendanceBar.vue'
 import { type Lamp, litLines } from './lighting'
 import type { LineEvents } from './lineEvents'
@@ -40,6 +41,12 @@ const roll = ref<InstanceType<typeof AttendanceBar>>()
 const lit = computed(() => new Set(litLines(props.reading, props.lamp).map((line) => line.id)))
 const selectedId = computed(() => (props.lamp.on === 'line' ? props.lamp.lineId : null))
 const reachableId = computed(() => selectedId.value ?? props.reading[0]?.id ?? null)
+/** Whether the talk is told in figures, and not by a section of the template anyway. */
+const spoken = computed(
+  () =>
+    props.minutes.attendance.some((a) => a.words > 0) &&
+    !props.sections.some((s) => s.content === 'SPEAKING'),
+)
 const numbers = computed(() => {
   const counted = props.reading.filter(counts)
   return new Map(counted.map((line, i) => [line.id, line.number ?? i + 1]))
@@ -77,6 +84,7 @@ function takeTool(name: LineTool) {
   const tool = scroller.value?.querySelector<HTMLElement>(`[data-tool="${name}"]`)
   if (tool instanceof HTMLButtonElement) tool.click()
   else tool?.focus()
+  if (tool instanceof HTMLInputElement) tool.select()
 }
 
 defineExpose({ focusLine, takeTool, callRoll: () => roll.value?.call() })
@@ -92,6 +100,10 @@ defineExpose({ focusLine, takeTool, callRoll: () => roll.value?.call() })
         @present="(attendee, present) => emit('present', attendee, present)"
         @done="reachableId && focusLine(selectedId ?? reachableId)"
       />
+      <details v-if="spoken" class="spoken small">
+        <summary>Who spoke how much</summary>
+        <SpeakingFigures :attendance="minutes.attendance" :figures="minutes.figures" />
+      </details>
       <LineEditor
         v-if="composing && composing.after === null"
         :text="composing.text"
@@ -139,6 +151,7 @@ defineExpose({ focusLine, takeTool, callRoll: () => roll.value?.call() })
                   :fixed="fixed ?? false"
                   :clash="clashes?.get(line.id)"
                   :people="people"
+                  :day="minutes.meeting.date"
                   @select="chosen"
                   @edit="(l) => emit('edit', l)"
                   @ink="(l) => emit('ink', l)"
@@ -207,6 +220,12 @@ h3 {
   font: italic 500 14.5px/1.4 var(--serif);
   color: var(--ink-2);
   margin: 9px 0 2px 38px;
+}
+
+.spoken summary {
+  cursor: pointer;
+  width: max-content;
+  min-height: 24px;
 }
 
 .asked {

@@ -118,7 +118,7 @@ const saving = computed(() => {
           </option>
         </select>
       </label>
-      <button class="btn" type="button" @click="emit('add')">Add a line</button>
+      <button class="btn first" type="button" @click="emit('add')">Add a line</button>
       <button
         v-if="!folio"
         class="btn"
@@ -165,9 +165,14 @@ h1 {
 }
 
 .acts {
+  flex-basis: 100%;
   display: flex;
   align-items: center;
   gap: 8px;
   flex-wrap: wrap;
+}
+
+.acts > .first {
+  margin-left: auto;
 }
 </style>

@@ -73,8 +73,7 @@ class CalendarTest extends BrowserTest {
             calendar.put("plank.ics", invitation("Plank and paint call", "STATUS:CANCELLED\r\n"));
             ana.page.navigate("/calendars");
             ana.page.waitForResponse(
-                    r -> r.url().endsWith("/ask"),
-                    () -> ana.button("Ask now").click());
+                    r -> r.url().endsWith("/ask"), () -> ana.button("Ask now").click());
             ana.page.navigate("/calendars");
             assertThat(connection).containsText("last in step");
             ana.page.navigate("/day/" + DAY);

@@ -7,58 +7,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** What a reviewer does on the spread. Every test has a draft of its own. */
-class ReviewTest extends BrowserTest {
-    private static final String TALK =
-            """
-            [00:00:03] Mira Voss: Should we lend the mobile unit to the fish plant?
-            [00:00:09] Ana Prokop: Yes, let's do that.
-            [00:00:12] Tom Reyes: I'll bring it over on Thursday.
-            [00:00:20] Mira Voss: Thanks. Somebody should tell the harbour master.
-            [00:00:30] Ana Prokop: Who insures it on the lorry, does anybody know?
-            [00:00:36] Tom Reyes: No idea.
-            """;
-
-    private static final AtomicInteger TALKS = new AtomicInteger();
-
-    private Desk mira;
-    private String title;
-    private String draft;
-
-    @BeforeEach
-    void aDraft() {
-        mira = miraAtHerDesk();
-        mira.page.navigate("/tray");
-        mira.page
-                .getByTestId("files")
-                .setInputFiles(
-                        new FilePayload("lend-2026-03-03.txt", "text/plain", talk().getBytes(StandardCharsets.UTF_8)));
-        title = "Lending " + TALKS.incrementAndGet();
-        mira.field("Title").fill(title);
-        mira.field("Kind").fill("weekly status");
-        mira.button("Draft the minutes").click();
-        assertThat(mira.page.locator(".line").first()).isVisible();
-        draft = mira.page.url();
-    }
-
-    /** Never the same bytes twice: a double would wait in the tray. */
-    private static String talk() {
-        return TALK + "[00:00:44] Mira Voss: Thanks, this was talk number " + TALKS.incrementAndGet() + ".\n";
-    }
-
-    private Locator meter() {
-        return mira.page.locator(".meter");
-    }
-
-    private void saved() {
-        assertThat(mira.page.getByTestId("saving")).containsText(Pattern.compile("saved \\d\\d:\\d\\d"));
-    }
-
+class ReviewTest extends WithReview {
     @Test
     void a_review_goes_by_keyboard_alone() {
         mira.page.keyboard().press("ArrowDown");
@@ -206,8 +159,9 @@ class ReviewTest extends BrowserTest {
     void filing_waits_until_nothing_is_in_pencil() {
         mira.button("File").click();
 
-        assertThat(mira.page.getByText("Lines are still in pencil")).isVisible();
+        assertThat(mira.page.getByText("Still in pencil:")).isVisible();
         assertThat(mira.page).hasURL(draft);
+        mira.page.keyboard().press("Escape");
         mira.button("Ink all").click();
         assertThat(meter()).containsText(Pattern.compile("^(\\d+) of \\1 lines in ink"));
         mira.button("File").click();
@@ -249,33 +203,6 @@ class ReviewTest extends BrowserTest {
         mira.page.keyboard().press("x");
 
         assertThat(mira.lines("Decisions").first()).containsText("in ink");
-    }
-
-    @Test
-    void two_people_on_one_line_lose_neither_version() {
-        Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
-        ana.page.navigate(draft);
-        assertThat(ana.lines("Decisions").first()).isVisible();
-        mira.lines("Decisions").first().dblclick();
-        mira.page.getByLabel("Wording of the line").fill("Mira's wording.");
-        mira.page.keyboard().press("Enter");
-        saved();
-
-        ana.lines("Decisions").first().dblclick();
-        ana.page.getByLabel("Wording of the line").fill("Ana's wording.");
-        ana.page.keyboard().press("Enter");
-
-        Locator clash = ana.page.getByRole(AriaRole.ALERT);
-        assertThat(clash).containsText("Changed by somebody else meanwhile.");
-        assertThat(clash).containsText("Ana's wording.");
-        assertThat(clash).containsText("Mira's wording.");
-        assertThat(ana.lines("Decisions").first()).containsText("Mira's wording.");
-        ana.button("Use mine").click();
-        assertThat(ana.lines("Decisions").first()).containsText("Ana's wording.");
-        assertThat(clash).hasCount(0);
-        assertThat(ana.page.getByTestId("saving")).containsText("saved");
-        mira.page.reload();
-        assertThat(mira.lines("Decisions").first()).containsText("Ana's wording.");
     }
 
     @Test

@@ -137,11 +137,7 @@ public class DraftingService {
         Redraft redraft = new Redraft(sheets::inTalk, before);
         redraft.touched()
                 .forEach(l -> redraft.topicOf(l, topics, draft.reading()).ifPresent(l::moveToTopic));
-        List<MinutesLine> merged = redraft.merge(page(kept, draft, sheets, ids));
-        for (int i = 0; i < merged.size(); i++) {
-            merged.get(i).moveTo(i);
-        }
-        lines.saveAll(merged);
+        lines.saveAll(redraft.placed(page(kept, draft, sheets, ids)));
     }
 
     private void keepAttendance(Minutes kept, List<Presence> presences, Map<String, UUID> ids) {

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.ToIntFunction;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.reading.Reading;
 
 /**
@@ -58,24 +59,41 @@ final class Redraft {
         return place.isPresent() ? Optional.of(reading.topicOf(place.getAsInt())) : Optional.empty();
     }
 
-    /** All lines of the new page in order. */
-    List<MinutesLine> merge(List<MinutesLine> drafted) {
-        List<List<MinutesLine>> before = new ArrayList<>();
+    /**
+     * Gives what is drafted anew its place between the touched lines, which stay where they are.
+     *
+     * @return the lines to be kept beside the touched ones
+     */
+    List<MinutesLine> placed(List<MinutesLine> drafted) {
+        List<List<MinutesLine>> slots = new ArrayList<>();
         for (int i = 0; i <= touched.size(); i++) {
-            before.add(new ArrayList<>());
+            slots.add(new ArrayList<>());
         }
         for (MinutesLine line : drafted) {
             if (touched.stream().noneMatch(t -> restOnTheSame(t, line))) {
-                before.get(slot(line)).add(line);
+                slots.get(slot(line)).add(line);
             }
         }
-        List<MinutesLine> merged = new ArrayList<>();
-        for (int i = 0; i < touched.size(); i++) {
-            merged.addAll(before.get(i));
-            merged.add(touched.get(i));
+        for (int i = 0; i < slots.size(); i++) {
+            place(slots.get(i), i == 0 ? null : touched.get(i - 1), i == touched.size() ? null : touched.get(i));
         }
-        merged.addAll(before.getLast());
-        return merged;
+        return slots.stream().flatMap(List::stream).toList();
+    }
+
+    /** Sets lines evenly between two others, of which either may be missing. */
+    private static void place(List<MinutesLine> lines, @Nullable MinutesLine above, @Nullable MinutesLine below) {
+        int n = lines.size();
+        for (int i = 0; i < n; i++) {
+            double position;
+            if (above != null && below != null) {
+                position = above.position() + (below.position() - above.position()) * (i + 1) / (n + 1);
+            } else if (below != null) {
+                position = below.position() - n + i;
+            } else {
+                position = above == null ? i : above.position() + 1 + i;
+            }
+            lines.get(i).moveTo(position);
+        }
     }
 
     /** Before which of the touched lines a new one stands: the first of its kind that was said later. */
