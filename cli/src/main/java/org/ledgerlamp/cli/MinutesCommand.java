@@ -15,12 +15,17 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.exchange.MinutesDocx;
+import org.ledgerlamp.core.exchange.MinutesHtml;
 import org.ledgerlamp.core.exchange.MinutesJson;
 import org.ledgerlamp.core.exchange.MinutesMarkdown;
+import org.ledgerlamp.core.exchange.MinutesPdf;
+import org.ledgerlamp.core.exchange.MinutesText;
 import org.ledgerlamp.core.exchange.RosterFile;
 import org.ledgerlamp.core.exchange.ShorthandJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
+import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.people.Person;
@@ -44,7 +49,11 @@ final class MinutesCommand implements Callable<Integer> {
     /** What a draft can be written as. */
     enum Format {
         json,
-        md
+        md,
+        html,
+        docx,
+        pdf,
+        txt
     }
 
     @Parameters(index = "0", arity = "0..1", paramLabel = "SOURCE", description = "transcript or notes")
@@ -100,14 +109,14 @@ final class MinutesCommand implements Callable<Integer> {
         if (batch == null) {
             Draft draft = draft(source, notes, meeting);
             if (out == null) {
-                System.out.write(written(draft, formatOr("json")).getBytes(StandardCharsets.UTF_8));
+                System.out.write(written(draft, formatOr("json")));
                 System.out.flush();
             } else if (Files.isDirectory(out)) {
                 Format as = formatOr("json");
                 String name = draft.template().fileOf(draft.meeting()) + "." + as;
-                Files.writeString(out.resolve(name), written(draft, as));
+                Files.write(out.resolve(name), written(draft, as));
             } else {
-                Files.writeString(out, written(draft, formatOr(extension(out))));
+                Files.write(out, written(draft, formatOr(extension(out))));
             }
             return 0;
         }
@@ -133,7 +142,7 @@ final class MinutesCommand implements Callable<Integer> {
                 Path beside = folder.resolve("notes.txt");
                 Draft draft = draft(talk, Files.exists(beside) ? beside : null, folder.resolve("meeting.json"));
                 Format as = formatOr("json");
-                Files.writeString(out.resolve(folder.getFileName() + "." + as), written(draft, as));
+                Files.write(out.resolve(folder.getFileName() + "." + as), written(draft, as));
                 drafted++;
             }
         }
@@ -246,7 +255,12 @@ final class MinutesCommand implements Callable<Integer> {
     }
 
     private Format formatOr(String fallback) {
-        return format != null ? format : fallback.equals("md") ? Format.md : Format.json;
+        return format != null
+                ? format
+                : Stream.of(Format.values())
+                        .filter(f -> f.name().equals(fallback))
+                        .findFirst()
+                        .orElse(Format.json);
     }
 
     private static String extension(Path file) {
@@ -254,7 +268,15 @@ final class MinutesCommand implements Callable<Integer> {
         return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
     }
 
-    private static String written(Draft draft, Format as) {
-        return as == Format.md ? MinutesMarkdown.write(draft) : MinutesJson.write(draft) + "\n";
+    private static byte[] written(Draft draft, Format as) {
+        FairCopy copy = FairCopy.of(draft);
+        return switch (as) {
+            case json -> (MinutesJson.write(copy) + "\n").getBytes(StandardCharsets.UTF_8);
+            case md -> MinutesMarkdown.write(copy, false).getBytes(StandardCharsets.UTF_8);
+            case html -> MinutesHtml.write(copy, false).getBytes(StandardCharsets.UTF_8);
+            case docx -> MinutesDocx.write(copy, false);
+            case pdf -> MinutesPdf.write(copy, false);
+            case txt -> MinutesText.write(copy, false).getBytes(StandardCharsets.UTF_8);
+        };
     }
 }

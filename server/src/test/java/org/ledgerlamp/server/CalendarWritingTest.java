@@ -188,4 +188,81 @@ class CalendarWritingTest extends WithCalendar {
                         .text("/detail"))
                 .contains("when the meeting begins");
     }
+
+    private void circulate() throws Exception {
+        desk.create(
+                "/api/folios/1/circulation",
+                "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"Tom\",\"address\":\"tom@skerry.example\"},\"part\":\"WHOLE\"}]}");
+        asked(connection);
+    }
+
+    private String fileMinutes(String meetingId, String words) throws Exception {
+        String source = desk.drop("talk.txt", "Tom Reyes: " + words + "\n").text("/0/source/id");
+        desk.place(source, meetingId);
+        Desk.Answer draft = desk.draft(meetingId);
+        String id = draft.text("/id");
+        for (JsonNode line : draft.at("/lines")) {
+            desk.write(
+                    "/api/lines/{id}",
+                    line.at("/version").asInt(),
+                    "{\"kind\":\"%s\",\"text\":\"%s\",\"state\":\"INK\"}"
+                            .formatted(line.at("/kind").asString(), words),
+                    line.at("/id").asString());
+        }
+        desk.create("/api/minutes/{id}/folio", "{}", id);
+        return id;
+    }
+
+    private static String unfolded(String file) {
+        return file.replace("\r\n ", "");
+    }
+
+    @Test
+    void circulated_minutes_stand_below_the_entrys_own_text_once_and_a_revision_takes_their_place() throws Exception {
+        calendar.put("b.ics", event("b", "Quay call", "T120000", "DESCRIPTION:Bring the plan.\r\nX-OTHER:kept\r\n"));
+        askAgain(connection);
+        JsonNode followed = meetings().stream()
+                .filter(m -> m.at("/title").asString().equals("Quay call"))
+                .findFirst()
+                .orElseThrow();
+        String draft = fileMinutes(followed.at("/id").asString(), "We agreed to weld the ramp");
+        circulate();
+        Awaitility.await().until(() -> calendar.file("b.ics"), f -> f.contains("Minutes"));
+
+        assertThat(unfolded(calendar.file("b.ics")))
+                .contains("DESCRIPTION:Bring the plan.\\n\\n~~~ Minutes")
+                .contains("weld the ramp")
+                .contains("X-OTHER:kept");
+
+        JsonNode line = desk.read("/api/minutes/{id}", draft).at("/lines/0");
+        desk.write(
+                "/api/lines/{id}",
+                line.at("/version").asInt(),
+                "{\"kind\":\"%s\",\"text\":\"Paint the ramp after all\",\"state\":\"INK\"}"
+                        .formatted(line.at("/kind").asString()),
+                line.at("/id").asString());
+        circulate();
+        Awaitility.await().until(() -> calendar.file("b.ics"), f -> unfolded(f).contains("Paint the ramp"));
+
+        assertThat(unfolded(calendar.file("b.ics")).split("~~~ Minutes", -1)).hasSize(2);
+        askAgain(connection);
+        JsonNode after =
+                desk.read("/api/meetings/{id}", followed.at("/id").asString()).body();
+        assertThat(after.at("/description").asString()).isEqualTo("Bring the plan.");
+    }
+
+    @Test
+    void minutes_below_an_entry_made_here_outlast_its_changes() throws Exception {
+        putInto();
+        fileMinutes(meeting, "We agreed to weld the ramp");
+        circulate();
+        Awaitility.await().until(this::file, f -> f.contains("~~~ Minutes"));
+
+        changeHere("location", "The other quay");
+
+        assertThat(file())
+                .contains("LOCATION:The other quay")
+                .contains("~~~ Minutes")
+                .contains("weld the ramp");
+    }
 }

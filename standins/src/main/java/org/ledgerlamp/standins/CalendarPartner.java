@@ -16,7 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A small calendar server with one member and one calendar: CalDAV (RFC 4791) as far as discovery, PROPFIND, REPORT by time
+ * A small calendar server with one member and one calendar: CalDAV (RFC 4791) as far as discovery, PROPFIND, REPORT by time or UID
  * range, GET, PUT and DELETE with entity tags go, and the same calendar as a feed.
  */
 public final class CalendarPartner implements AutoCloseable {
@@ -29,6 +29,7 @@ public final class CalendarPartner implements AutoCloseable {
     private static final String HOME = "/calendars/mira/";
     private static final String CALENDAR = HOME + "ferries/";
     private static final String FEED = "/feeds/ferries.ics";
+    private static final Pattern UID_MATCH = Pattern.compile("<c:text-match[^>]*>([^<]*)</c:text-match>");
     private static final Pattern TIME_RANGE = Pattern.compile("start=\"(\\d{8})T\\d{6}Z\"\\s+end=\"(\\d{8})T");
     private static final Pattern START = Pattern.compile("(?m)^DTSTART[^:\\r\\n]*:(\\d{8})");
 
@@ -154,10 +155,12 @@ public final class CalendarPartner implements AutoCloseable {
         Matcher range = TIME_RANGE.matcher(body);
         String from = range.find() ? range.group(1) : "00000000";
         String until = from.equals("00000000") ? "99999999" : range.group(2);
+        Matcher uid = UID_MATCH.matcher(body);
+        String wanted = uid.find() ? "UID:" + uid.group(1) : "";
         StringBuilder found = new StringBuilder();
         synchronized (this) {
             entries.forEach((name, entry) -> {
-                if (isWithin(entry.file(), from, until)) {
+                if (isWithin(entry.file(), from, until) && entry.file().contains(wanted)) {
                     found.append(response(
                             CALENDAR + name,
                             "<d:getetag>" + escaped(entry.tag()) + "</d:getetag><c:calendar-data>"

@@ -94,18 +94,50 @@ public final class CalendarEntryFile {
      * @throws IllegalArgumentException where the file is no calendar, or has no such meeting
      */
     public static byte[] changed(byte[] file, Entry entry, Instant now) {
+        ICalendar calendar = parsed(file);
+        return written(calendar, meeting(calendar, entry.uid()), entry, now);
+    }
+
+    /**
+     * A file as the calendar has it, with minutes below the meeting's own text. Of a series it is the one occurrence that
+     * gets them.
+     *
+     * @param occurrence when the occurrence was to begin by the series' rule; null where the meeting is none
+     * @throws IllegalArgumentException where the file is no calendar, or has no such meeting
+     */
+    public static byte[] withMinutes(byte[] file, String uid, Instant occurrence, String minutes, Instant now) {
+        ICalendar calendar = parsed(file);
+        VEvent meeting = meeting(calendar, uid);
+        VEvent event = occurrence == null || meeting.getRecurrenceRule() == null
+                ? meeting
+                : Occurrence.of(calendar, meeting, occurrence);
+        event.setDateTimeStamp(Date.from(now));
+        event.setLastModified(Date.from(now));
+        event.setSequence(nextOf(event.getSequence()));
+        event.setDescription(EntryDescription.withMinutes(textOf(event), minutes));
+        return Biweekly.write(calendar).go().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String textOf(VEvent event) {
+        return event.getDescription() == null ? null : event.getDescription().getValue();
+    }
+
+    private static ICalendar parsed(byte[] file) {
         ICalendar calendar =
                 Biweekly.parse(new String(file, StandardCharsets.UTF_8)).first();
         if (calendar == null) {
             throw new IllegalArgumentException("line 1: expected BEGIN:VCALENDAR");
         }
-        VEvent event = calendar.getEvents().stream()
+        return calendar;
+    }
+
+    private static VEvent meeting(ICalendar calendar, String uid) {
+        return calendar.getEvents().stream()
                 .filter(e -> e.getRecurrenceId() == null
                         && e.getUid() != null
-                        && entry.uid().equals(e.getUid().getValue()))
+                        && uid.equals(e.getUid().getValue()))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("VEVENT: expected the meeting " + entry.uid()));
-        return written(calendar, event, entry, now);
+                .orElseThrow(() -> new IllegalArgumentException("VEVENT: expected the meeting " + uid));
     }
 
     private static byte[] written(ICalendar calendar, VEvent event, Entry entry, Instant now) {
@@ -113,7 +145,7 @@ public final class CalendarEntryFile {
         event.setLastModified(Date.from(now));
         event.setSequence(nextOf(event.getSequence()));
         event.setSummary(entry.title());
-        event.setDescription(entry.description());
+        event.setDescription(EntryDescription.withOwn(textOf(event), entry.description()));
         event.setLocation(entry.location());
         when(calendar, event, entry);
         link(event, entry.link());

@@ -225,7 +225,7 @@ public final class InvitationFile {
                 (no ? declined : invited).add(person);
             }
         }
-        String description = text(event.getDescription());
+        String description = EntryDescription.own(text(event.getDescription()));
         return new Invitation(
                 uid(event),
                 occurrence,

@@ -2,8 +2,9 @@ package org.ledgerlamp.core.exchange;
 
 import java.time.Duration;
 import java.util.List;
+import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.Draft;
-import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
@@ -20,43 +21,71 @@ import tools.jackson.databind.node.ObjectNode;
 public final class MinutesJson {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
 
+    static final String FORMAT = "ledger-lamp/minutes";
+
     private MinutesJson() {}
 
-    /** The minutes as indented JSON, keys in a fixed order. */
+    /** A draft as indented JSON. */
     public static String write(Draft draft) {
+        return write(FairCopy.of(draft));
+    }
+
+    /** The minutes as indented JSON, keys in a fixed order. {@link MinutesJsonReader} reads them back. */
+    public static String write(FairCopy copy) {
         ObjectNode root = MAPPER.createObjectNode();
-        root.put("format", "ledger-lamp/minutes").put("version", 1);
-        root.set("meeting", meeting(draft));
-        root.put("template", draft.template().name());
+        root.put("format", FORMAT).put("version", 1);
+        if (copy.folio() != null) {
+            root.put("folio", copy.folio()).put("revision", copy.revision());
+        }
+        root.set("meeting", meeting(copy));
+        root.put("template", copy.template().name());
         ArrayNode attendees = root.putArray("attendees");
-        draft.reading().attendance().forEach(p -> attendees.add(attendee(p)));
-        root.putObject("summary")
-                .put("oneLine", draft.summary().oneLine())
-                .put("paragraph", draft.summary().paragraph());
-        root.set("talk", talk(draft.reading().figures()));
+        copy.attendance().forEach(p -> attendees.add(attendee(p)));
+        root.set("summary", summary(copy));
+        root.set("talk", talk(copy.figures()));
         ArrayNode topics = root.putArray("topics");
-        for (int i = 0; i < draft.reading().topics().size(); i++) {
-            topics.add(topic(draft, i));
+        for (int i = 0; i < copy.topics().size(); i++) {
+            topics.add(topic(copy, i));
         }
         ArrayNode items = root.putArray("items");
-        draft.lines().stream().filter(l -> l.kind() != Kind.POINT).forEach(l -> items.add(item(l)));
+        copy.lines().stream()
+                .filter(l -> l.kind() != null && (l.kind() != Kind.POINT || copy.topicOf(l) == null))
+                .forEach(l -> items.add(item(l)));
         ArrayNode answers = root.putArray("answers");
-        draft.template().asking().forEach(s -> answers.add(answer(draft, s)));
+        copy.template().asking().forEach(s -> answers.add(answer(copy, s)));
         ArrayNode utterances = root.putArray("utterances");
-        draft.reading().source().utterances().forEach(u -> utterances.add(utterance(u)));
+        copy.utterances().forEach(u -> utterances.add(utterance(u)));
+        root.set("form", TemplateJson.node(copy.template()));
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
 
-    private static ObjectNode meeting(Draft draft) {
-        MeetingFacts m = draft.meeting();
+    private static ObjectNode meeting(FairCopy copy) {
+        MeetingFacts m = copy.meeting();
         ObjectNode node = MAPPER.createObjectNode();
         node.put("title", m.title())
                 .put("date", m.date().toString())
                 .put("start", m.start() == null ? null : m.start().toString())
                 .put("timezone", m.timezone().getId());
-        Duration length = draft.reading().figures().length();
-        node.put("durationMinutes", length == null ? null : Math.round(length.toMillis() / 6000.0) / 10.0);
-        return node.put("kind", m.kind()).put("series", m.series()).put("location", m.location());
+        Duration length = copy.figures().length();
+        node.put("durationMinutes", length == null ? null : Math.round(length.toMillis() / 6000.0) / 10.0)
+                .put("plannedMinutes", m.plannedMinutes());
+        node.put("kind", m.kind()).put("series", m.series()).put("location", m.location());
+        strings(node.putArray("agenda"), m.agenda());
+        ArrayNode matters = node.putArray("mattersArising");
+        m.mattersArising().forEach(c -> matters.addObject()
+                .put("text", c.text())
+                .put("owner", c.owner())
+                .put("due", c.due() == null ? null : c.due().toString())
+                .put("origin", c.origin()));
+        return node;
+    }
+
+    private static ObjectNode summary(FairCopy copy) {
+        ObjectNode node =
+                MAPPER.createObjectNode().put("oneLine", copy.oneLine()).put("paragraph", copy.summary());
+        ArrayNode lines = node.putArray("lines");
+        copy.lines().stream().filter(CopyLine::isSummary).forEach(l -> lines.add(said(l)));
+        return node;
     }
 
     private static ObjectNode attendee(Presence p) {
@@ -83,8 +112,8 @@ public final class MinutesJson {
         return duration == null ? null : duration.toSeconds();
     }
 
-    private static ObjectNode topic(Draft draft, int index) {
-        Topic t = draft.reading().topics().get(index);
+    private static ObjectNode topic(FairCopy copy, int index) {
+        Topic t = copy.topics().get(index);
         ObjectNode node = MAPPER.createObjectNode()
                 .put("title", t.title())
                 .put("from", t.from())
@@ -92,24 +121,34 @@ public final class MinutesJson {
                 .put("at", clock(t.at()))
                 .put("agendaItem", t.agendaItem());
         ArrayNode points = node.putArray("points");
-        draft.lines().stream()
-                .filter(l -> l.kind() == Kind.POINT && l.topic() == index)
-                .forEach(l -> points.addObject().put("text", l.text()).set("evidence", evidence(l.evidence())));
+        copy.of(Kind.POINT).stream().filter(l -> l.topic() == index).forEach(l -> points.add(said(l)));
         return node;
     }
 
-    private static ObjectNode answer(Draft draft, Section section) {
+    private static ObjectNode answer(FairCopy copy, Section section) {
         ObjectNode node =
                 MAPPER.createObjectNode().put("section", section.heading()).put("question", section.text());
         ArrayNode lines = node.putArray("lines");
-        draft.answers().stream()
+        copy.lines().stream()
                 .filter(l -> section.heading().equals(l.section()))
-                .forEach(l -> lines.addObject().put("text", l.text()).set("evidence", evidence(l.evidence())));
+                .forEach(l -> lines.add(said(l).put("topic", l.topic())));
         return node;
     }
 
-    private static ObjectNode item(Line line) {
+    /** A line of which only the words count. */
+    private static ObjectNode said(CopyLine line) {
         ObjectNode node = MAPPER.createObjectNode()
+                .put("number", line.number())
+                .put("text", line.text())
+                .put("certainty", line.certainty());
+        strings(node.putArray("reasons"), line.reasons());
+        node.set("evidence", evidence(line.evidence()));
+        return node;
+    }
+
+    private static ObjectNode item(CopyLine line) {
+        ObjectNode node = MAPPER.createObjectNode()
+                .put("number", line.number())
                 .put("kind", line.kind().word())
                 .put("text", line.text())
                 .put("owner", line.owner())
@@ -133,6 +172,7 @@ public final class MinutesJson {
         for (Evidence e : evidence) {
             ObjectNode node = array.addObject();
             node.put(e.origin() == Evidence.Origin.TALK ? "utterance" : "note", e.utterance());
+            node.put("from", e.start());
             node.put("at", clock(e.at())).put("speaker", e.speaker()).put("quote", e.quote());
         }
         return array;

@@ -1,184 +1,111 @@
 package org.ledgerlamp.core.exchange;
 
-import java.util.List;
-import java.util.stream.Collectors;
+import java.time.Duration;
+import java.util.stream.Stream;
+import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.Draft;
-import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.Page;
 import org.ledgerlamp.core.minutes.Section;
+import org.ledgerlamp.core.reading.Carried;
+import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
-import org.ledgerlamp.core.time.WrittenDay;
+import org.ledgerlamp.core.reading.TalkFigures;
+import org.ledgerlamp.core.reading.Topic;
 
-/** Writes minutes as CommonMark with front matter and task items. */
+/**
+ * Writes minutes as CommonMark with tables and task items. What a page does not show and {@link MinutesMarkdownReader}
+ * needs stands before it.
+ */
 public final class MinutesMarkdown {
-    private final Draft draft;
-    private final StringBuilder out = new StringBuilder();
+    static final String FORMAT = "ledger-lamp/minutes 1";
 
-    private MinutesMarkdown(Draft draft) {
-        this.draft = draft;
-    }
+    private MinutesMarkdown() {}
 
-    /** The minutes in the order of their template's sections; sections without content are left out. */
+    /** A draft, without the passages it rests on. */
     public static String write(Draft draft) {
-        MinutesMarkdown page = new MinutesMarkdown(draft);
-        page.head();
-        Page.of(draft).forEach(page::part);
-        return page.out.toString();
+        return write(FairCopy.of(draft), false);
     }
 
-    private void head() {
-        MeetingFacts m = draft.meeting();
-        out.append("---\n");
-        entry("title", draft.template().titleOf(m));
-        entry("date", m.date().toString());
-        entry("start", m.start() == null ? null : m.start().toString());
-        entry("timezone", m.timezone().getId());
-        entry("kind", m.kind());
-        entry("series", m.series());
-        entry("location", m.location());
-        entry("template", draft.template().name());
-        out.append("---\n\n# ")
-                .append(plain(draft.template().titleOf(m)))
-                .append("\n\n")
-                .append(WrittenDay.of(m.date()))
-                .append("\n");
+    /** @param passages whether the words that the lines rest on stand at the end */
+    public static String write(FairCopy copy, boolean passages) {
+        return matter(copy).write() + Markdown.write(Typesetter.set(copy, passages));
     }
 
-    private void entry(String key, String value) {
-        if (value != null) {
-            out.append(key)
-                    .append(": \"")
-                    .append(value.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", " "))
-                    .append("\"\n");
+    private static FrontMatter matter(FairCopy copy) {
+        MeetingFacts m = copy.meeting();
+        FrontMatter matter = new FrontMatter()
+                .with("format", FORMAT)
+                .with("title", m.title())
+                .with("date", m.date())
+                .with("start", m.start())
+                .with("timezone", m.timezone().getId())
+                .with("planned", m.plannedMinutes())
+                .with("kind", m.kind())
+                .with("series", m.series())
+                .with("location", m.location())
+                .with("folio", copy.folio())
+                .with("revision", copy.revision())
+                .with("template", copy.template().name())
+                .with("detail", copy.template().detail().name())
+                .with("titled", copy.template().title().pattern())
+                .with("named", copy.template().file().pattern())
+                .with("oneLine", copy.oneLine());
+        copy.template().kinds().forEach(k -> matter.row("kinds", k));
+        for (Section s : copy.template().sections()) {
+            matter.row(
+                    "sections", s.heading(), s.content(), s.grouping(), s.form(), s.detail(), s.required(), s.text());
         }
-    }
-
-    private void part(Page.Part part) {
-        Section section = part.section();
-        switch (section.content()) {
-            case PROMPTS -> {} // for whoever takes the notes, not for readers
-            case FACTS -> under(section, facts());
-            case ATTENDEES -> under(section, attendees());
-            case AGENDA -> under(section, agenda());
-            case MATTERS_ARISING -> under(section, mattersArising(section));
-            case SUMMARY -> under(section, plain(draft.summary().paragraph()) + "\n");
-            case SPEAKING -> under(section, MarkdownTables.speaking(draft.reading()));
-            case FIXED_TEXT -> under(section, plain(section.text().strip()) + "\n");
-            default -> under(section, groups(part));
+        m.agenda().forEach(a -> matter.row("agenda", a));
+        for (Carried c : m.mattersArising()) {
+            matter.row("matters", c.text(), c.owner(), c.due(), c.origin());
         }
-    }
-
-    /** A section without words is left out, unless it has to stand. */
-    private void under(Section section, String words) {
-        if (!words.isEmpty() || section.required()) {
-            heading(section.heading());
-            out.append(words.isEmpty() ? "None.\n" : words);
+        for (Presence p : copy.attendance()) {
+            matter.row(
+                    "attendees",
+                    p.name(),
+                    p.role(),
+                    p.present(),
+                    p.late(),
+                    p.words(),
+                    p.share(),
+                    p.turns(),
+                    millis(p.time()));
         }
-    }
-
-    private String facts() {
-        MeetingFacts m = draft.meeting();
-        StringBuilder facts = new StringBuilder();
-        fact("Date", WrittenDay.of(m.date()), facts);
-        fact("Time", m.start() == null ? null : m.start() + " " + m.timezone().getId(), facts);
-        fact("Planned", m.plannedMinutes() == null ? null : m.plannedMinutes() + " minutes", facts);
-        fact("Place", m.location(), facts);
-        fact("Kind", m.kind(), facts);
-        fact("Series", m.series(), facts);
-        return facts.toString();
-    }
-
-    private static void fact(String name, String value, StringBuilder facts) {
-        if (value != null) {
-            facts.append("- ").append(name).append(": ").append(plain(value)).append("\n");
+        for (Topic t : copy.topics()) {
+            matter.row("topics", t.title(), t.from(), t.to(), millis(t.at()), t.agendaItem());
         }
+        TalkFigures f = copy.figures();
+        matter.row("figures", millis(f.length()), millis(f.planned()), millis(f.startedAfter()), f.silence());
+        copy.lines().stream()
+                .map(CopyLine::owner)
+                .filter(o -> o != null)
+                .distinct()
+                .forEach(o -> matter.row("owners", o));
+        shown(copy).forEach(l -> line(l, matter));
+        return matter;
     }
 
-    private String agenda() {
-        StringBuilder items = new StringBuilder();
-        List<String> agenda = draft.meeting().agenda();
-        for (int i = 0; i < agenda.size(); i++) {
-            items.append(i + 1).append(". ").append(plain(agenda.get(i))).append("\n");
-        }
-        return items.toString();
+    /** The lines in the order in which the page shows them. */
+    static Stream<CopyLine> shown(FairCopy copy) {
+        return Page.of(copy).stream().flatMap(part -> part.lines().stream());
     }
 
-    private String mattersArising(Section section) {
-        String bullet = section.form() == Section.Form.CHECK_BOXES ? "- [ ] " : "- ";
-        return draft.meeting().mattersArising().stream()
-                .map(c -> bullet
-                        + (c.origin() == null ? "" : c.origin() + ": ")
-                        + plain(c.text())
-                        + (c.due() == null ? "" : " (" + WrittenDay.of(c.due()) + ")")
-                        + "\n")
-                .collect(Collectors.joining());
+    private static void line(CopyLine l, FrontMatter matter) {
+        Finding.Backing b = l.backing();
+        matter.row(
+                "lines",
+                l.number(),
+                l.topic(),
+                l.dueWords(),
+                b == null ? null : b.proposedBy(),
+                b == null ? null : String.join(", ", b.assentedBy()),
+                b == null ? null : String.join(", ", b.objectedBy()),
+                l.kind());
     }
 
-    private static String groups(Page.Part part) {
-        StringBuilder words = new StringBuilder();
-        for (Page.Group group : part.groups()) {
-            if (group.heading() != null) {
-                words.append(words.isEmpty() ? "" : "\n")
-                        .append("### ")
-                        .append(plain(group.heading()))
-                        .append("\n\n");
-            }
-            words.append(lines(part.section().form(), group.lines()));
-        }
-        return words.toString();
-    }
-
-    private static String lines(Section.Form form, List<Line> lines) {
-        return switch (form) {
-            case SENTENCES -> lines.stream().map(l -> plain(l.text()) + due(l)).collect(Collectors.joining(" ")) + "\n";
-            case TABLE -> MarkdownTables.lines(lines);
-            case LIST -> items("- ", lines);
-            case CHECK_BOXES -> items("- [ ] ", lines);
-        };
-    }
-
-    private static String items(String bullet, List<Line> lines) {
-        return lines.stream().map(l -> bullet + plain(l.text()) + due(l) + "\n").collect(Collectors.joining());
-    }
-
-    private void heading(String text) {
-        out.append("\n## ").append(plain(text)).append("\n\n");
-    }
-
-    private String attendees() {
-        List<Presence> all = draft.reading().attendance();
-        return people(
-                        "Present",
-                        all.stream().filter(p -> p.present() && !p.late()).toList())
-                + people(
-                        "Came later",
-                        all.stream().filter(p -> p.present() && p.late()).toList())
-                + people("Absent", all.stream().filter(p -> !p.present()).toList());
-    }
-
-    private static String people(String label, List<Presence> people) {
-        return people.isEmpty()
-                ? ""
-                : "- " + label + ": "
-                        + people.stream().map(p -> plain(p.name())).collect(Collectors.joining(", ")) + "\n";
-    }
-
-    private static String due(Line line) {
-        String when = when(line);
-        return when.isEmpty() ? "" : " (" + when + ")";
-    }
-
-    /** The day, or the words for it where it is none. */
-    static String when(Line line) {
-        if (line.due() != null) {
-            return WrittenDay.of(line.due());
-        }
-        return line.dueWords() == null ? "" : plain(line.dueWords());
-    }
-
-    /** What was said is text, never markup. */
-    static String plain(String text) {
-        return text.replaceAll("([\\\\`*_{}\\[\\]<>#|])", "\\\\$1");
+    private static Long millis(Duration duration) {
+        return duration == null ? null : duration.toMillis();
     }
 }

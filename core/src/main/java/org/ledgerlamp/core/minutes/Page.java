@@ -1,21 +1,28 @@
 package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
-import org.ledgerlamp.core.reading.Kind;
-import org.ledgerlamp.core.reading.Topic;
 
-/** A draft laid out by its template: the sections in order, each with its lines in groups. */
+/** Minutes laid out by their template: the sections in order, each with its lines in groups. */
 public final class Page {
     private static final String NO_OWNER = "Nobody yet";
+    private static final String ELSEWHERE = "Elsewhere";
 
-    private final Draft draft;
+    /** For lines that no section of the template collects: none gets lost. */
+    static final Section ALSO_NOTED =
+            Section.of("Also noted", Section.Content.TOPICS).grouped(Section.Grouping.NONE);
 
-    private Page(Draft draft) {
-        this.draft = draft;
+    private final FairCopy copy;
+    private final Set<CopyLine> held = new LinkedHashSet<>();
+
+    private Page(FairCopy copy) {
+        this.copy = copy;
     }
 
     /**
@@ -24,7 +31,12 @@ public final class Page {
      * @param section what it is
      * @param groups its lines; none where it collects no lines, or nothing was said for it
      */
-    public record Part(Section section, List<Group> groups) {}
+    public record Part(Section section, List<Group> groups) {
+        /** Its lines in order. */
+        public List<CopyLine> lines() {
+            return groups.stream().flatMap(g -> g.lines().stream()).toList();
+        }
+    }
 
     /**
      * Lines that stand together.
@@ -32,51 +44,54 @@ public final class Page {
      * @param heading the topic's title or the owner's name, or null where the section is not grouped
      * @param lines at least one
      */
-    public record Group(String heading, List<Line> lines) {}
+    public record Group(String heading, List<CopyLine> lines) {}
 
-    /** The sections of {@code draft} in order, empty ones too. */
-    public static List<Part> of(Draft draft) {
-        Page page = new Page(draft);
-        return draft.template().sections().stream()
-                .map(s -> new Part(s, page.groups(s)))
-                .toList();
+    /** The sections of {@code copy} in order, empty ones too; what none of them collects comes last. */
+    public static List<Part> of(FairCopy copy) {
+        Page page = new Page(copy);
+        List<Part> parts = new ArrayList<>();
+        for (Section section : copy.template().sections()) {
+            parts.add(page.part(
+                    section,
+                    copy.lines().stream().filter(l -> l.standsIn(section)).toList()));
+        }
+        List<CopyLine> rest =
+                copy.lines().stream().filter(l -> !page.held.contains(l)).toList();
+        if (!rest.isEmpty()) {
+            parts.add(page.part(ALSO_NOTED, rest));
+        }
+        return parts;
     }
 
-    private List<Group> groups(Section section) {
-        List<Line> lines = lines(section);
+    private Part part(Section section, List<CopyLine> lines) {
+        held.addAll(lines);
+        return new Part(section, groups(section, lines));
+    }
+
+    private List<Group> groups(Section section, List<CopyLine> lines) {
         return switch (section.grouping()) {
             case NONE -> lines.isEmpty() ? List.of() : List.of(new Group(null, lines));
-            case BY_TOPIC -> grouped(lines, this::topicOf);
-            case BY_OWNER -> grouped(lines, l -> l.owner() == null ? NO_OWNER : l.owner());
+            case BY_TOPIC ->
+                grouped(inOrderOfTopics(lines), l -> copy.topicOf(l) == null ? ELSEWHERE : copy.topicOf(l), ELSEWHERE);
+            case BY_OWNER -> grouped(lines, l -> l.owner() == null ? NO_OWNER : l.owner(), NO_OWNER);
         };
     }
 
-    private List<Line> lines(Section section) {
-        if (section.content() == Section.Content.ANSWER) {
-            return draft.answers().stream()
-                    .filter(l -> section.heading().equals(l.section()))
-                    .toList();
-        }
-        Kind kind = section.content().kind();
-        return draft.lines().stream().filter(l -> l.kind() == kind).toList();
+    private static List<CopyLine> inOrderOfTopics(List<CopyLine> lines) {
+        return lines.stream().sorted(Comparator.comparingInt(CopyLine::topic)).toList();
     }
 
-    private String topicOf(Line line) {
-        List<Topic> topics = draft.reading().topics();
-        return line.topic() < topics.size() ? topics.get(line.topic()).title() : "Elsewhere";
-    }
-
-    /** In order of the first line of each; whoever owns nothing comes last. */
-    private static List<Group> grouped(List<Line> lines, Function<Line, String> heading) {
-        Map<String, List<Line>> byHeading = new LinkedHashMap<>();
-        for (Line line : lines) {
+    /** In order of the first line of each; {@code last} comes last. */
+    private static List<Group> grouped(List<CopyLine> lines, Function<CopyLine, String> heading, String last) {
+        Map<String, List<CopyLine>> byHeading = new LinkedHashMap<>();
+        for (CopyLine line : lines) {
             byHeading
                     .computeIfAbsent(heading.apply(line), h -> new ArrayList<>())
                     .add(line);
         }
-        List<Line> unowned = byHeading.remove(NO_OWNER);
-        if (unowned != null) {
-            byHeading.put(NO_OWNER, unowned);
+        List<CopyLine> unclaimed = byHeading.remove(last);
+        if (unclaimed != null) {
+            byHeading.put(last, unclaimed);
         }
         return byHeading.entrySet().stream()
                 .map(e -> new Group(e.getKey(), List.copyOf(e.getValue())))

@@ -215,9 +215,13 @@ class DraftingTest {
 
         String page = MinutesMarkdown.write(draft);
 
-        assertThat(page).startsWith("---\ntitle: \"Charging berth weekly\"\ndate: \"2026-03-03\"\n");
+        assertThat(page)
+                .startsWith(
+                        "---\nformat: \"ledger-lamp/minutes 1\"\ntitle: \"Charging berth weekly\"\ndate: \"2026-03-03\"\n");
         assertThat(page).contains("## Actions\n\n- [ ] Tom Reyes to add");
-        assertThat(page).doesNotContain("<b>two").doesNotContain(" [links](http");
+        assertThat(page.substring(page.indexOf("\n# ")))
+                .doesNotContain("<b>two")
+                .doesNotContain(" [links](http");
         assertThat(page.indexOf("## Attendance")).isPositive().isLessThan(page.indexOf("## Actions"));
     }
 

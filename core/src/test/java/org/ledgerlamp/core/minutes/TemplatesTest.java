@@ -47,7 +47,7 @@ class TemplatesTest {
     }
 
     private static Page.Part part(Section section) {
-        return Page.of(drafted(Skerry.meeting(), section)).getFirst();
+        return Page.of(FairCopy.of(drafted(Skerry.meeting(), section))).getFirst();
     }
 
     private static String page(Section... sections) {
@@ -92,10 +92,11 @@ class TemplatesTest {
             Draft draft = drafted(
                     Skerry.meeting(), Section.of("Actions", Content.ACTIONS).grouped(Grouping.BY_TOPIC));
 
-            assertThat(Page.of(draft).getFirst().groups()).isNotEmpty().allSatisfy(g -> assertThat(
-                            draft.reading().topics())
-                    .extracting(t -> t.title())
-                    .contains(g.heading()));
+            assertThat(Page.of(FairCopy.of(draft)).getFirst().groups())
+                    .isNotEmpty()
+                    .allSatisfy(g -> assertThat(draft.reading().topics())
+                            .extracting(t -> t.title())
+                            .contains(g.heading()));
         }
 
         @ParameterizedTest
@@ -135,7 +136,7 @@ class TemplatesTest {
                     Section.of("Agenda", Content.AGENDA));
 
             assertThat(page).contains("## House rule\n\nMinutes are \\*open\\* to all crews.\n");
-            assertThat(page).doesNotContain("Who is away");
+            assertThat(page.substring(page.indexOf("# "))).doesNotContain("Who is away");
             assertThat(page).contains("- Date: Tue 3 Mar 2026\n- Time: 09:30 Europe/Oslo\n- Planned: 45 minutes\n");
             assertThat(page).contains("## Agenda\n\n1. Crane\n2. Rota\n");
         }
@@ -147,7 +148,7 @@ class TemplatesTest {
                             "Tom Reyes to order the roller", "Tom Reyes", LocalDate.of(2026, 3, 6), "12.4")));
 
             assertThat(MinutesMarkdown.write(drafted(meeting, Section.of("Matters arising", Content.MATTERS_ARISING))))
-                    .contains("- [ ] 12.4: Tom Reyes to order the roller (Fri 6 Mar 2026)\n");
+                    .contains("- [ ] 12.4 Tom Reyes to order the roller (Fri 6 Mar 2026)\n");
         }
 
         @Test

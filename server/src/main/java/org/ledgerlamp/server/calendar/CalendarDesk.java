@@ -16,6 +16,7 @@ import org.ledgerlamp.core.exchange.Invitation;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.server.common.Secrets;
 import org.ledgerlamp.server.meetings.MeetingChanged;
+import org.ledgerlamp.server.minutes.Circulated;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -36,6 +37,7 @@ class CalendarDesk {
     private final CalendarSync sync;
     private final CalendarWriting writing;
     private final CalendarWriter writer;
+    private final MinutesAppender appender;
     private final Secrets secrets;
     private final Clock clock;
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
@@ -48,12 +50,14 @@ class CalendarDesk {
             CalendarSync sync,
             CalendarWriting writing,
             CalendarWriter writer,
+            MinutesAppender appender,
             Secrets secrets,
             Clock clock) {
         this.connections = connections;
         this.sync = sync;
         this.writing = writing;
         this.writer = writer;
+        this.appender = appender;
         this.secrets = secrets;
         this.clock = clock;
     }
@@ -87,6 +91,12 @@ class CalendarDesk {
         }
     }
 
+    /** Minutes were sent out: the calendars that have their meeting get them. */
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void circulated(Circulated minutes) {
+        appender.calendarsWith(minutes.meetingId()).forEach(this::ask);
+    }
+
     /** Whether a calendar is waiting to be asked, or being asked. */
     boolean isAsking(UUID connectionId) {
         return waiting.contains(connectionId) || asking.contains(connectionId);
@@ -111,6 +121,9 @@ class CalendarDesk {
         try {
             writer.writeAll(connection.id(), serverOf(connection));
             sync.takeOver(connection.id(), invitations(connection, from, until), from, until);
+            if (connection.kind() == ConnectionKind.CALDAV) {
+                appender.appendAll(connection.id(), serverOf(connection));
+            }
         } catch (CalendarUnreachable e) {
             sync.failed(connection.id(), e.getMessage());
         }

@@ -88,6 +88,38 @@ final class CalendarServer {
         return files;
     }
 
+    /** Where a meeting stands in a collection. */
+    record Place(URI href, byte[] file, @Nullable String tag) {}
+
+    /** Finds the file of a meeting by what the calendar calls it. */
+    Optional<Place> find(String uid) throws CalendarUnreachable {
+        String query =
+                """
+                <?xml version="1.0" encoding="utf-8"?>
+                <c:calendar-query xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
+                  <d:prop><d:getetag/><c:calendar-data/></d:prop>
+                  <c:filter><c:comp-filter name="VCALENDAR"><c:comp-filter name="VEVENT">
+                    <c:prop-filter name="UID"><c:text-match collation="i;octet">%s</c:text-match></c:prop-filter>
+                  </c:comp-filter></c:comp-filter></c:filter>
+                </c:calendar-query>
+                """
+                        .formatted(uid.replace("&", "&amp;").replace("<", "&lt;"));
+        NodeList responses = xml(dav("REPORT", address, "1", query)).getElementsByTagNameNS(DAV, "response");
+        for (int i = 0; i < responses.getLength(); i++) {
+            Element response = (Element) responses.item(i);
+            String data = text(response, CALDAV, "calendar-data");
+            // Long lines are folded (RFC 5545, 3.1).
+            if (data.replaceAll("\\r?\\n[ \\t]", "").contains(uid)) {
+                String tag = text(response, DAV, "getetag");
+                return Optional.of(new Place(
+                        address.resolve(text(response, DAV, "href")),
+                        data.getBytes(StandardCharsets.UTF_8),
+                        tag.isBlank() ? null : tag.strip()));
+            }
+        }
+        return Optional.empty();
+    }
+
     /** What a collection has under an address, and its tag where the server gives one. */
     record Kept(byte[] file, @Nullable String tag) {}
 

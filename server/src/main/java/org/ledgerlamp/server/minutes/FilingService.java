@@ -9,6 +9,7 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +22,7 @@ public class FilingService {
     private final ActService acts;
     private final TrayService tray;
     private final AccessService access;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     FilingService(
@@ -29,12 +31,14 @@ public class FilingService {
             ActService acts,
             TrayService tray,
             AccessService access,
+            ApplicationEventPublisher events,
             Clock clock) {
         this.minutes = minutes;
         this.amendments = amendments;
         this.acts = acts;
         this.tray = tray;
         this.access = access;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -87,6 +91,12 @@ public class FilingService {
         tray.fileUnder(teamId, folio.meeting().id(), null);
         minutes.tell(folio, "unfiled", Map.of());
         return folio;
+    }
+
+    /** Says that a folio was sent out: what is changed in it from now on is another revision. */
+    public void circulated(Minutes folio, String text) {
+        folio.circulated(amendments.revision(folio));
+        events.publishEvent(new Circulated(folio.teamId(), folio.meeting().id(), text));
     }
 
     private void refuseWhereReliedOn(Minutes folio, List<MinutesLine> page) {

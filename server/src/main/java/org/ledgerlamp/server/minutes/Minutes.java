@@ -100,7 +100,7 @@ public class Minutes extends Versioned {
     }
 
     /** The revision that was circulated last, or 0. */
-    int circulatedRevision() {
+    public int circulatedRevision() {
         return circulatedRevision == null ? 0 : circulatedRevision;
     }
 

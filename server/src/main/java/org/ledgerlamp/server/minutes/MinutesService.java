@@ -64,6 +64,12 @@ public class MinutesService {
         return minutes.findByTeamIdAndFolioIn(teamId, numbers);
     }
 
+    /** The names of all who attended filed meetings of a series. */
+    @Transactional(readOnly = true)
+    public List<String> attendeesOfSeries(UUID teamId, String series) {
+        return attendances.ofSeries(teamId, series);
+    }
+
     /** The team's drafts, newest meeting first. */
     @Transactional(readOnly = true)
     public List<Minutes> drafts(UUID teamId) {

@@ -1,7 +1,9 @@
 package org.ledgerlamp.server.minutes;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.reading.Evidence;
@@ -16,8 +18,7 @@ import org.ledgerlamp.server.tray.SourceFile;
 final class Sheets {
     private final List<SourceFile> talk;
     private final List<SourceFile> notes;
-    private final Source talkSource;
-    private final @Nullable Source notesSource;
+    private final Function<SourceFile, Source> read;
 
     /** @param read reads a file's source */
     Sheets(List<SourceFile> files, Function<SourceFile, Source> read) {
@@ -25,18 +26,35 @@ final class Sheets {
         List<SourceFile> noted = files.stream().filter(SourceFile::isNotes).toList();
         talk = transcripts.isEmpty() ? noted : transcripts;
         notes = transcripts.isEmpty() ? List.of() : noted;
-        talkSource = Source.joined(talk.stream().map(read).toList());
-        notesSource =
-                notes.isEmpty() ? null : Source.joined(notes.stream().map(read).toList());
+        this.read = read;
     }
 
+    /** Reads the talk. */
     Source talk() {
-        return talkSource;
+        return Source.joined(talk.stream().map(read).toList());
     }
 
+    /** Reads the notes beside the talk, if there are any. */
     @Nullable
     Source notes() {
-        return notesSource;
+        return notes.isEmpty() ? null : Source.joined(notes.stream().map(read).toList());
+    }
+
+    /** What the core takes a kept passage for; none where its file belongs to the meeting no more. */
+    Optional<Evidence> evidence(Basis basis) {
+        int place = place(basis, talk);
+        Evidence.Origin origin = place < 0 ? Evidence.Origin.NOTES : Evidence.Origin.TALK;
+        int n = place < 0 ? place(basis, notes) : place;
+        return n < 0
+                ? Optional.empty()
+                : Optional.of(new Evidence(
+                        origin,
+                        n,
+                        basis.startMs() == null ? null : Duration.ofMillis(basis.startMs()),
+                        basis.speaker(),
+                        basis.start(),
+                        basis.end(),
+                        basis.quote()));
     }
 
     /** The passages that the core's evidence means, each in its own file. */
@@ -57,8 +75,12 @@ final class Sheets {
 
     /** Where in the joined talk a passage stands, or -1 where it is none of the talk. */
     int inTalk(Basis basis) {
+        return place(basis, talk);
+    }
+
+    private static int place(Basis basis, List<SourceFile> files) {
         int before = 0;
-        for (SourceFile file : talk) {
+        for (SourceFile file : files) {
             if (file.id().equals(basis.sourceId())) {
                 return before + basis.passage();
             }

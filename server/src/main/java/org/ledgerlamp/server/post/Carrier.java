@@ -14,6 +14,7 @@ import org.eclipse.angus.mail.smtp.SMTPAddressFailedException;
 import org.eclipse.angus.mail.smtp.SMTPSendFailedException;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailAuthenticationException;
 import org.springframework.mail.MailException;
 import org.springframework.mail.MailSendException;
@@ -68,14 +69,21 @@ final class Carrier {
     /**
      * Hands a letter over.
      *
+     * @param file what goes along with it, or null
      * @param replyTo the member who sends it, or null
      * @param name of the message, the same however often it is sent (RFC 5322, Message-ID)
      * @throws NotTaken where the server did not take it
      */
-    void carry(Letter letter, Recipient to, @Nullable Recipient replyTo, String name, Instant writtenAt)
+    void carry(
+            Letter letter,
+            @Nullable Enclosure file,
+            Recipient to,
+            @Nullable Recipient replyTo,
+            String name,
+            Instant writtenAt)
             throws NotTaken {
         try {
-            sender.send(message(letter, to, replyTo, name, writtenAt));
+            sender.send(message(letter, file, to, replyTo, name, writtenAt));
         } catch (MailAuthenticationException e) {
             throw new NotTaken("The mail server does not let us in: name and password do not fit.", false, e);
         } catch (MailSendException e) {
@@ -90,7 +98,12 @@ final class Carrier {
     }
 
     private MimeMessage message(
-            Letter letter, Recipient to, @Nullable Recipient replyTo, String name, Instant writtenAt)
+            Letter letter,
+            @Nullable Enclosure file,
+            Recipient to,
+            @Nullable Recipient replyTo,
+            String name,
+            Instant writtenAt)
             throws MessagingException, UnsupportedEncodingException {
         MimeMessage message = new Named(sender, name + "@" + account.sender().replaceFirst(".*@", ""));
         MimeMessageHelper helper = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
@@ -101,6 +114,9 @@ final class Carrier {
         }
         helper.setSubject(letter.subject());
         helper.setText(letter.text(), letter.html());
+        if (file != null) {
+            helper.addAttachment(file.name(), new ByteArrayResource(file.bytes()), "application/pdf");
+        }
         helper.setSentDate(Date.from(writtenAt));
         return message;
     }

@@ -4,6 +4,8 @@ package org.ledgerlamp.server.post;
 public enum LetterKind {
     /** An agenda, before its meeting. */
     AGENDA,
+    /** Minutes, a catch-up or somebody's own actions, after a meeting. */
+    MINUTES,
     /** Word that a draft can be looked at. */
     DRAFT_READY,
     /** Written to try the mail server. */

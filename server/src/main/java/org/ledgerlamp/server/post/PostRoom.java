@@ -2,9 +2,13 @@ package org.ledgerlamp.server.post;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
@@ -21,11 +25,13 @@ public class PostRoom {
     private static final int DISPATCHES_AT_ONCE = 50;
 
     private final OutgoingLetters letters;
+    private final DispatchFiles files;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    PostRoom(OutgoingLetters letters, ApplicationEventPublisher events, Clock clock) {
+    PostRoom(OutgoingLetters letters, DispatchFiles files, ApplicationEventPublisher events, Clock clock) {
         this.letters = letters;
+        this.files = files;
         this.events = events;
         this.clock = clock;
     }
@@ -35,11 +41,34 @@ public class PostRoom {
 
     /** Puts the same letter out to several, to none of them twice. */
     public void putOut(Dispatch dispatch, List<Recipient> to, Letter letter) {
-        Map<String, Recipient> each = new LinkedHashMap<>();
-        to.forEach(r -> each.putIfAbsent(r.address().strip().toLowerCase(java.util.Locale.ROOT), r));
+        Map<Recipient, Letter> each = new LinkedHashMap<>();
+        to.forEach(r -> each.put(r, letter));
+        putOut(dispatch, each, null);
+    }
+
+    /**
+     * Puts a letter of their own out to each of several, to none of them twice.
+     *
+     * @param file what goes along with each of them, or null
+     */
+    public void putOut(Dispatch dispatch, Map<Recipient, Letter> to, @Nullable Enclosure file) {
+        if (file != null) {
+            files.save(new DispatchFile(dispatch.id(), file));
+        }
+        Set<String> served = new HashSet<>();
         Instant now = clock.instant();
-        each.values().forEach(r -> letters.save(new OutgoingLetter(dispatch, r, letter, now)));
+        to.forEach((recipient, letter) -> {
+            if (served.add(recipient.address().strip().toLowerCase(Locale.ROOT))) {
+                letters.save(new OutgoingLetter(dispatch, recipient, letter, now));
+            }
+        });
         events.publishEvent(new PutOut());
+    }
+
+    /** What goes along with the letters of a dispatch, if anything does. */
+    @Transactional(readOnly = true)
+    Optional<Enclosure> enclosure(UUID dispatch) {
+        return files.findById(dispatch).map(DispatchFile::enclosure);
     }
 
     /** The letters of the latest dispatches before a time, newest first; all of a dispatch together. */

@@ -15,6 +15,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Takes one letter to the mail server and remembers what became of it; no transaction is open on the way. */
 @Component
 class PostRound {
+    private final PostRoom room;
     private final OutgoingLetters letters;
     private final MailAccounts accounts;
     private final AccessService access;
@@ -24,6 +25,7 @@ class PostRound {
     private final Clock clock;
 
     PostRound(
+            PostRoom room,
             OutgoingLetters letters,
             MailAccounts accounts,
             AccessService access,
@@ -31,6 +33,7 @@ class PostRound {
             ApplicationEventPublisher events,
             TransactionTemplate transaction,
             Clock clock) {
+        this.room = room;
         this.letters = letters;
         this.accounts = accounts;
         this.access = access;
@@ -57,6 +60,7 @@ class PostRound {
         try {
             carrier.carry(
                     letter.letter(),
+                    room.enclosure(letter.dispatch()).orElse(null),
                     new Recipient(letter.name(), letter.address()),
                     replyTo(letter),
                     id.toString(),

@@ -1,0 +1,107 @@
+package org.ledgerlamp.server.papers;
+
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.exchange.ActionsFile;
+import org.ledgerlamp.core.exchange.ActionsFile.Action;
+import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.acts.ActService;
+import org.ledgerlamp.server.acts.Course;
+import org.ledgerlamp.server.common.Downloads;
+import org.ledgerlamp.server.minutes.FairCopies;
+import org.ledgerlamp.server.minutes.LineKind;
+import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.MinutesLine;
+import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.roster.RosterPerson;
+import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Folios as files. */
+@RestController
+@Transactional(readOnly = true)
+class PaperController {
+    private final MinutesService minutes;
+    private final FairCopies copies;
+    private final ActService acts;
+    private final RosterService roster;
+
+    PaperController(MinutesService minutes, FairCopies copies, ActService acts, RosterService roster) {
+        this.minutes = minutes;
+        this.copies = copies;
+        this.acts = acts;
+        this.roster = roster;
+    }
+
+    /** What a folio's actions can be written as. */
+    enum ActionForm {
+        /** Tasks of iCalendar. */
+        ics,
+        csv
+    }
+
+    /** A folio as a file, named as its template says. */
+    @GetMapping("/api/folios/{number}/paper")
+    ResponseEntity<byte[]> paper(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable int number,
+            @RequestParam PaperForm form,
+            @RequestParam(defaultValue = "false") boolean passages) {
+        Minutes folio = minutes.folio(who.teamId(), number);
+        FairCopy copy = form == PaperForm.json ? copies.withSource(folio) : copies.of(folio);
+        return Downloads.of(nameOf(copy) + "." + form, form.write(copy, passages));
+    }
+
+    /** The actions of a folio, with what became of them. */
+    @GetMapping("/api/folios/{number}/actions")
+    ResponseEntity<byte[]> actions(
+            @AuthenticationPrincipal SignedIn who, @PathVariable int number, @RequestParam ActionForm form) {
+        Minutes folio = minutes.folio(who.teamId(), number);
+        List<Action> actions = actions(folio);
+        String file =
+                switch (form) {
+                    case ics -> ActionsFile.calendar(actions);
+                    case csv -> ActionsFile.table(actions);
+                };
+        return Downloads.of(nameOf(copies.of(folio)) + ", actions." + form, file.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String nameOf(FairCopy copy) {
+        return copy.template().fileOf(copy.meeting());
+    }
+
+    private List<Action> actions(Minutes folio) {
+        List<MinutesLine> lines = minutes.lines(folio).stream()
+                .filter(l -> l.kind() == LineKind.ACTION && l.folio() != null)
+                .toList();
+        Map<UUID, Course> courses =
+                acts.courses(folio.teamId(), lines.stream().map(MinutesLine::id).toList());
+        Map<UUID, String> names = roster.everybody(folio.teamId()).stream()
+                .collect(Collectors.toMap(RosterPerson::id, RosterPerson::name));
+        List<Action> actions = new ArrayList<>();
+        for (MinutesLine line : lines) {
+            Course course = courses.getOrDefault(line.id(), Course.NONE);
+            actions.add(new Action(
+                    line.id() + "@ledger-lamp",
+                    line.folio() + "." + line.number(),
+                    line.text(),
+                    line.ownerId() == null ? null : names.get(line.ownerId()),
+                    course.due(line.due()),
+                    course.isOpen() ? null : course.last().doneOn(),
+                    folio.meeting().title(),
+                    folio.meeting().date()));
+        }
+        return actions;
+    }
+}
