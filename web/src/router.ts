@@ -71,6 +71,11 @@ export const router = createRouter({
       component: () => import('./spread/AmendPage.vue'),
       meta: { tab: 'ledger', title: 'Amend a folio' },
     },
+    {
+      path: '/folio/:number(\\d+)/circulate',
+      component: () => import('./post/CirculatePage.vue'),
+      meta: { tab: 'ledger', title: 'Circulate minutes' },
+    },
     { path: '/lamp', component: () => import('./lamp/LampPage.vue'), meta: { title: 'Lamp' } },
     {
       path: '/people',

@@ -660,6 +660,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/circulation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["circulation"];
+        put?: never;
+        post: operations["circulate_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/circulation/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["words_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections": {
         parameters: {
             query?: never;
@@ -988,7 +1020,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["words_1"];
+        get: operations["words_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1053,6 +1085,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["revisions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/actions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["actions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1173,6 +1237,11 @@ export interface components {
             sender: string | null;
             senderName: string | null;
         };
+        AddressedTo: {
+            recipient: components["schemas"]["Recipient"];
+            /** @enum {string} */
+            part: "WHOLE" | "CATCH_UP" | "OWN";
+        };
         AgendaOrder: {
             message: string | null;
             withMatters: boolean;
@@ -1244,6 +1313,20 @@ export interface components {
             was: components["schemas"]["StandView"] | null;
             became: components["schemas"]["StandView"];
         };
+        Circulation: {
+            readers: components["schemas"]["Reader"][];
+            groups: components["schemas"]["Group"][];
+            /** Format: int32 */
+            revision: number;
+            /** Format: int32 */
+            circulated: number;
+        };
+        CirculationOrder: {
+            /** @enum {string} */
+            form: "TEXT" | "PDF";
+            cover: string | null;
+            to: components["schemas"]["AddressedTo"][];
+        };
         Clash: {
             /** @enum {string} */
             what: "TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS";
@@ -1304,7 +1387,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "AGENDA" | "DRAFT_READY" | "TRIAL";
+            kind: "AGENDA" | "MINUTES" | "DRAFT_READY" | "TRIAL";
             subject: string;
             /** Format: uuid */
             meetingId: string | null;
@@ -1452,6 +1535,10 @@ export interface components {
             assentedBy: string[];
             objectedBy: string[];
         };
+        Group: {
+            name: string;
+            readers: components["schemas"]["Reader"][];
+        };
         Guess: {
             /** Format: uuid */
             meetingId: string;
@@ -1529,6 +1616,14 @@ export interface components {
             /** Format: date-time */
             settledAt: string | null;
             problem: string | null;
+        };
+        LetterWish: {
+            reader: string;
+            /** @enum {string} */
+            part: "WHOLE" | "CATCH_UP" | "OWN";
+            /** @enum {string} */
+            form: "TEXT" | "PDF";
+            cover: string | null;
         };
         LetterWords: {
             subject: string;
@@ -1680,6 +1775,10 @@ export interface components {
             lines: components["schemas"]["LineView"][];
             filing: components["schemas"]["Filing"] | null;
         };
+        MinutesWords: {
+            subject: string;
+            text: string;
+        };
         NewLine: {
             facts: components["schemas"]["LineFacts"];
             /** Format: uuid */
@@ -1788,6 +1887,16 @@ export interface components {
             /** Format: date */
             due: string | null;
             writtenOut: string;
+        };
+        Reader: {
+            name: string;
+            address: string | null;
+            /** Format: uuid */
+            personId: string | null;
+            /** @enum {string} */
+            reason: "ATTENDED" | "ABSENT" | "OWNER" | "GROUP";
+            /** @enum {string} */
+            part: "WHOLE" | "CATCH_UP" | "OWN";
         };
         Recipient: {
             name: string;
@@ -3498,6 +3607,78 @@ export interface operations {
             };
         };
     };
+    circulation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Circulation"];
+                };
+            };
+        };
+    };
+    circulate_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CirculationOrder"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    words_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MinutesWords"];
+                };
+            };
+        };
+    };
     all_2: {
         parameters: {
             query?: never;
@@ -3982,7 +4163,7 @@ export interface operations {
             };
         };
     };
-    words_1: {
+    words_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4111,6 +4292,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RevisionView"][];
+                };
+            };
+        };
+    };
+    paper: {
+        parameters: {
+            query: {
+                form: "md" | "html" | "docx" | "pdf" | "json" | "txt" | "eml";
+                passages?: boolean;
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    actions: {
+        parameters: {
+            query: {
+                form: "ics" | "csv";
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -7,6 +7,8 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { cited } from '../shared/folioNumbers'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
+import FolioDispatches from './FolioDispatches.vue'
+import FolioExport from './FolioExport.vue'
 import FolioLines from './FolioLines.vue'
 import FolioRevisions from './FolioRevisions.vue'
 import SectionText from '../shared/SectionText.vue'
@@ -57,7 +59,9 @@ function print() {
       <div class="acts no-print">
         <RouterLink class="btn" :to="`/folio/${number}/source`">With its source</RouterLink>
         <RouterLink class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
+        <FolioExport :folio="number" />
         <button class="btn" type="button" @click="print">Print</button>
+        <RouterLink class="btn go" :to="`/folio/${number}/circulate`">Circulate</RouterLink>
       </div>
       <p class="number">
         <span class="folio-no">folio {{ number }}</span>
@@ -92,6 +96,7 @@ function print() {
         :people="people ?? []"
       />
     </template>
+    <FolioDispatches :meeting-id="data.meeting.id" />
     <FolioRevisions
       v-if="data.filing"
       :folio="number"
@@ -120,9 +125,11 @@ header {
 }
 
 .acts {
-  float: right;
   display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
   gap: 8px;
+  margin-bottom: 6px;
 }
 
 .number {
@@ -156,7 +163,7 @@ footer {
   }
 
   .acts {
-    float: none;
+    justify-content: flex-start;
     margin-bottom: 14px;
   }
 }

@@ -10,6 +10,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
+import LetterDesk from './LetterDesk.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -83,141 +84,55 @@ async function send() {
 
 <template>
   <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-  <form v-else-if="data" class="page" @submit.prevent="send">
-    <section class="side">
-      <h1>Circulate the agenda</h1>
-      <fieldset>
-        <legend class="label">To</legend>
-        <label v-for="r in data.to" :key="r.address" class="check">
-          <input
-            type="checkbox"
-            :checked="!left.includes(r.address)"
-            @change="
-              left = left.includes(r.address)
-                ? left.filter((a) => a !== r.address)
-                : [...left, r.address]
-            "
-          />
-          <span>
-            {{ r.name }} <span class="small">{{ r.address }}</span>
-          </span>
-        </label>
-        <p v-if="!data.to.length" class="small">No mail address is known of anybody invited.</p>
-        <p v-if="data.without.length" class="small">
-          Invited, with no known address: {{ data.without.join(', ') }}.
-        </p>
-      </fieldset>
-      <label>
-        <span class="label">Others, one a line, such as elin@county.example</span>
-        <textarea v-model="more" class="field" rows="2" />
+  <LetterDesk
+    v-else-if="data"
+    title="Circulate the agenda"
+    :subject="words?.subject"
+    :words="words?.text"
+    @send="send"
+  >
+    <fieldset>
+      <legend class="label">To</legend>
+      <label v-for="r in data.to" :key="r.address" class="check">
+        <input
+          type="checkbox"
+          :checked="!left.includes(r.address)"
+          @change="
+            left = left.includes(r.address)
+              ? left.filter((a) => a !== r.address)
+              : [...left, r.address]
+          "
+        />
+        <span>
+          {{ r.name }} <span class="small">{{ r.address }}</span>
+        </span>
       </label>
-      <p v-if="unclear.length" class="small red" role="alert">
-        No address in: {{ unclear.join(', ') }}.
+      <p v-if="!data.to.length" class="small">No mail address is known of anybody invited.</p>
+      <p v-if="data.without.length" class="small">
+        Invited, with no known address: {{ data.without.join(', ') }}.
       </p>
-      <label>
-        <span class="label">Covering words</span>
-        <textarea v-model="message" class="field" rows="5" maxlength="5000" />
-      </label>
-      <label class="check">
-        <input v-model="withMatters" type="checkbox" />
-        <span>with the matters arising that are open</span>
-      </label>
-      <p v-if="refused" class="red" role="alert">{{ refused }}</p>
-      <div class="foot">
-        <RouterLink class="btn quiet" :to="`/meeting/${path.id}`">Back to the meeting</RouterLink>
-        <button class="btn go" :disabled="busy || !to.length || unclear.length > 0">
-          {{ to.length ? `Circulate to ${to.length}` : 'Circulate' }}
-        </button>
-      </div>
-    </section>
-    <section class="letter" aria-label="The letter" aria-live="polite">
-      <template v-if="words">
-        <p class="subject">{{ words.subject }}</p>
-        <p class="words">{{ words.text }}</p>
-      </template>
-    </section>
-  </form>
+    </fieldset>
+    <label>
+      <span class="label">Others, one a line, such as elin@county.example</span>
+      <textarea v-model="more" class="field" rows="2" />
+    </label>
+    <p v-if="unclear.length" class="small red" role="alert">
+      No address in: {{ unclear.join(', ') }}.
+    </p>
+    <label>
+      <span class="label">Covering words</span>
+      <textarea v-model="message" class="field" rows="5" maxlength="5000" />
+    </label>
+    <label class="check">
+      <input v-model="withMatters" type="checkbox" />
+      <span>with the matters arising that are open</span>
+    </label>
+    <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+    <div class="foot">
+      <RouterLink class="btn quiet" :to="`/meeting/${path.id}`">Back to the meeting</RouterLink>
+      <button class="btn go" :disabled="busy || !to.length || unclear.length > 0">
+        {{ to.length ? `Circulate to ${to.length}` : 'Circulate' }}
+      </button>
+    </div>
+  </LetterDesk>
 </template>
-
-<style scoped>
-.page {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  min-height: 726px;
-}
-
-.side {
-  display: grid;
-  gap: 16px;
-  align-content: start;
-  padding: 24px 34px 50px;
-  border-right: 1px solid var(--rule-strong);
-}
-
-fieldset {
-  display: grid;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-legend {
-  padding: 0;
-}
-
-.check .small {
-  font-family: var(--sans);
-}
-
-.check {
-  display: flex;
-  gap: 9px;
-  align-items: baseline;
-  font: 15px/1.4 var(--serif);
-  overflow-wrap: anywhere;
-}
-
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  gap: 12px;
-}
-
-.letter {
-  padding: 28px 40px 50px;
-  background: var(--paper-2);
-}
-
-.subject {
-  font: 600 17px/1.4 var(--serif);
-  padding-bottom: 10px;
-  border-bottom: 1px solid var(--rule);
-  overflow-wrap: anywhere;
-}
-
-.words {
-  padding-top: 14px;
-  font: 15px/1.6 var(--serif);
-  white-space: pre-wrap;
-  overflow-wrap: anywhere;
-}
-
-@media (max-width: 860px) {
-  .page {
-    grid-template-columns: 1fr;
-  }
-
-  .side {
-    border-right: 0;
-    border-bottom: 1px solid var(--rule-strong);
-  }
-}
-
-@media (max-width: 480px) {
-  .side,
-  .letter {
-    padding-inline: 14px;
-  }
-}
-</style>

@@ -4,6 +4,7 @@ import { count } from '../shared/words'
 
 const KINDS: Record<Dispatch['kind'], string> = {
   AGENDA: 'agenda',
+  MINUTES: 'minutes',
   DRAFT_READY: 'word of a draft',
   TRIAL: 'trial',
 }
