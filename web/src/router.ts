@@ -83,6 +83,11 @@ export const router = createRouter({
       meta: { title: 'People' },
     },
     {
+      path: '/templates',
+      component: () => import('./templates/TemplatesPage.vue'),
+      meta: { title: 'Templates' },
+    },
+    {
       path: '/marks',
       component: () => import('./marks/MarksPage.vue'),
       meta: { title: 'Marks and abbreviations' },

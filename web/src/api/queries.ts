@@ -33,6 +33,7 @@ export const keys = {
   recording: 'recording',
   attachments: 'attachments',
   mailAccount: 'mailAccount',
+  templates: 'templates',
 }
 
 /** Says that these lists are to be fetched anew. */
@@ -84,12 +85,19 @@ export function usePeople() {
   return useQuery({ queryKey: [keys.people], queryFn: () => answer(api.GET('/api/people')) })
 }
 
-export function useTemplates() {
+/** All templates of the team, archived ones too. */
+export function useAllTemplates() {
   return useQuery({
-    queryKey: ['templates'],
+    queryKey: [keys.templates],
     queryFn: () => answer(api.GET('/api/templates')),
-    staleTime: Infinity,
+    staleTime: 60_000,
   })
+}
+
+/** The templates that are offered. */
+export function useTemplates() {
+  const { data } = useAllTemplates()
+  return { data: computed(() => data.value?.filter((t) => !t.archived).map((t) => t.facts)) }
 }
 
 /** The passages of a source; a source never changes. */

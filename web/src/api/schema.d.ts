@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/templates/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete: operations["letGo"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/{id}/archived": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["archive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sources/{id}/meeting": {
         parameters: {
             query?: never;
@@ -60,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change"];
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -92,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -188,7 +220,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_2"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -238,6 +270,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/described": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["described"];
         delete?: never;
         options?: never;
         head?: never;
@@ -347,7 +443,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post: operations["setUp"];
         delete?: never;
@@ -526,7 +622,7 @@ export interface paths {
         get: operations["of_2"];
         put?: never;
         post: operations["pull"];
-        delete: operations["letGo"];
+        delete: operations["letGo_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -539,7 +635,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["putInto"];
         delete?: never;
@@ -644,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["like"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/revisions/{revision}/undoing": {
         parameters: {
             query?: never;
@@ -699,7 +811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -788,14 +900,30 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/templates": {
+    "/api/templates/meetings": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["templates"];
+        get: operations["meetings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/templates/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1251,6 +1379,9 @@ export interface components {
             subject: string;
             text: string;
         };
+        ArchiveWish: {
+            archived: boolean;
+        };
         AttachmentView: {
             /** Format: uuid */
             id: string;
@@ -1298,6 +1429,19 @@ export interface components {
             /** Format: int32 */
             startMs: number | null;
         };
+        BlockView: {
+            /** @enum {string} */
+            kind: "HEADING" | "PARAGRAPH" | "LIST" | "TABLE";
+            /** Format: int32 */
+            level: number;
+            text: string | null;
+            below: string | null;
+            /** @enum {string|null} */
+            style: "BULLETS" | "NUMBERS" | "BOXES" | "RUN_ON" | null;
+            items: components["schemas"]["ItemView"][];
+            columns: components["schemas"]["ColumnView"][];
+            rows: string[][];
+        };
         BroughtIn: {
             /** Format: int32 */
             added: number;
@@ -1332,6 +1476,10 @@ export interface components {
             what: "TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS";
             here: string | null;
             there: string | null;
+        };
+        ColumnView: {
+            name: string;
+            figures: boolean;
         };
         Command: {
             /** @enum {string} */
@@ -1382,6 +1530,9 @@ export interface components {
             due: string | null;
             /** Format: uuid */
             meetingId: string | null;
+        };
+        Description: {
+            words: string;
         };
         DispatchView: {
             /** Format: uuid */
@@ -1597,6 +1748,21 @@ export interface components {
             role: string | null;
             email: string | null;
         };
+        ItemView: {
+            number: string | null;
+            ticked: boolean;
+            text: string;
+            aside: string;
+        };
+        KeptTemplate: {
+            /** Format: uuid */
+            id: string | null;
+            /** Format: int32 */
+            version: number | null;
+            shipped: boolean;
+            archived: boolean;
+            facts: components["schemas"]["TemplateFacts"];
+        };
         LedgerView: {
             rows: components["schemas"]["Row"][];
             series: components["schemas"]["SeriesCount"][];
@@ -1748,7 +1914,6 @@ export interface components {
             label: string | null;
             calledOff: boolean;
             offeredAgenda: string[];
-            fittingTemplate: string;
             hasMinutes: boolean;
             hasFolio: boolean;
         };
@@ -1866,6 +2031,11 @@ export interface components {
         PresenceMark: {
             present: boolean;
         };
+        PreviewWish: {
+            /** Format: uuid */
+            meetingId: string;
+            template: components["schemas"]["TemplateFacts"];
+        };
         Problem: {
             place: string;
             message: string;
@@ -1976,6 +2146,19 @@ export interface components {
             text: string;
             /** Format: uuid */
             forMember: string | null;
+        };
+        SectionFacts: {
+            heading: string;
+            /** @enum {string} */
+            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER";
+            /** @enum {string} */
+            grouping: "NONE" | "BY_TOPIC" | "BY_OWNER";
+            /** @enum {string} */
+            form: "SENTENCES" | "LIST" | "TABLE" | "CHECK_BOXES";
+            /** @enum {string|null} */
+            detail: "BRIEF" | "STANDARD" | "FULL" | null;
+            required: boolean;
+            text: string;
         };
         SectionView: {
             heading: string;
@@ -2104,6 +2287,18 @@ export interface components {
             /** @enum {string|null} */
             detail: "BRIEF" | "STANDARD" | "FULL" | null;
         };
+        TemplateFacts: {
+            name: string;
+            kinds: string[];
+            /** @enum {string} */
+            detail: "BRIEF" | "STANDARD" | "FULL";
+            title: string;
+            file: string;
+            sections: components["schemas"]["SectionFacts"][];
+        };
+        TemplateText: {
+            json: string;
+        };
         TemplateView: {
             name: string;
             /** @enum {string} */
@@ -2123,6 +2318,13 @@ export interface components {
         };
         TriedLine: {
             text: string;
+        };
+        TriedOn: {
+            /** Format: uuid */
+            meetingId: string;
+            title: string;
+            /** Format: date */
+            date: string;
         };
         Typed: {
             /** Format: uuid */
@@ -2211,6 +2413,80 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    change: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTemplate"];
+                };
+            };
+        };
+    };
+    letGo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTemplate"];
+                };
+            };
+        };
+    };
     place: {
         parameters: {
             query?: never;
@@ -2327,7 +2603,7 @@ export interface operations {
             };
         };
     };
-    change: {
+    change_1: {
         parameters: {
             query?: never;
             header: {
@@ -2405,7 +2681,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header: {
@@ -2649,7 +2925,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header: {
@@ -2771,6 +3047,122 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenIn"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTemplate"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTemplate"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateFacts"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlockView"][];
+                };
+            };
+        };
+    };
+    described: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Description"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateFacts"];
                 };
             };
         };
@@ -2907,7 +3299,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3321,7 +3713,7 @@ export interface operations {
             };
         };
     };
-    letGo: {
+    letGo_1: {
         parameters: {
             query: {
                 line: string;
@@ -3343,7 +3735,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3584,6 +3976,28 @@ export interface operations {
             };
         };
     };
+    like: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TemplateFacts"];
+                };
+            };
+        };
+    };
     restore_1: {
         parameters: {
             query?: never;
@@ -3679,7 +4093,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3840,7 +4254,7 @@ export interface operations {
             };
         };
     };
-    templates: {
+    meetings: {
         parameters: {
             query?: never;
             header?: never;
@@ -3855,7 +4269,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TemplateView"][];
+                    "application/json": components["schemas"]["TriedOn"][];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

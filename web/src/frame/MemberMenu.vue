@@ -20,6 +20,7 @@ const open = ref(false)
 const name = computed(() => session.member.value?.name ?? '')
 const choices = computed(() => [
   { label: 'People', command: () => router.push('/people') },
+  { label: 'Templates', command: () => router.push('/templates') },
   { label: 'Calendars', command: () => router.push('/calendars') },
   { label: 'Recorders', command: () => router.push('/recorders') },
   { label: 'Post room', command: () => router.push('/post') },

@@ -19,6 +19,7 @@ import InvitedList from './InvitedList.vue'
 import MarginNote from './MarginNote.vue'
 import MattersList from './MattersList.vue'
 import MeetingCalendar from './MeetingCalendar.vue'
+import { templateForKind } from '../templates/fitting'
 import PromptList from './PromptList.vue'
 
 const route = useRoute()
@@ -222,7 +223,9 @@ usePageKeys((event) => {
             }))
           "
         >
-          <option value="">{{ data.fittingTemplate }}, which fits its kind</option>
+          <option value="">
+            {{ templateForKind(data.kind, templates ?? [])?.name }}, which fits its kind
+          </option>
           <option v-for="t in templates" :key="t.name" :value="t.name">{{ t.name }}</option>
         </select>
       </section>

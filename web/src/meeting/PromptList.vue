@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useTemplates } from '../api/queries'
 import type { Meeting } from '../api/types'
+import { templateOf } from '../templates/fitting'
 
 /** What the template wants to know, while it can still be asked. */
 const props = defineProps<{ meeting: Meeting }>()
@@ -9,10 +10,10 @@ const { data: templates } = useTemplates()
 
 const prompts = computed(
   () =>
-    templates.value
-      ?.find((t) => t.name === (props.meeting.template ?? props.meeting.fittingTemplate))
+    templateOf(props.meeting, templates.value ?? [])
       ?.sections.filter((s) => s.content === 'PROMPTS')
-      .flatMap((s) => s.text) ?? [],
+      .flatMap((s) => s.text.split('\n'))
+      .filter((prompt) => prompt.trim() !== '') ?? [],
 )
 </script>
 

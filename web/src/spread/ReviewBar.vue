@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Detail, Template } from '../api/types'
+import type { Detail } from '../api/types'
 import { clockTime, longDay } from '../shared/dates'
 import PencilMeter from './PencilMeter.vue'
 import ShowLines from './ShowLines.vue'
 import type { Draft } from './useDraft'
 import { type View, VIEW_NAMES } from './views'
 
-const props = defineProps<{ draft: Draft; templates: Template[]; views: View[] }>()
+const props = defineProps<{ draft: Draft; templates: { name: string }[]; views: View[] }>()
 const view = defineModel<View>('view', { required: true })
 const emit = defineEmits<{
   inkAll: []
@@ -96,6 +96,9 @@ const saving = computed(() => {
           :disabled="draft.redrafting.value !== ''"
           @change="emit('template', ($event.target as HTMLSelectElement).value, null)"
         >
+          <option v-if="!templates.some((t) => t.name === draft.minutes.value.template.name)">
+            {{ draft.minutes.value.template.name }}
+          </option>
           <option v-for="t in templates" :key="t.name">{{ t.name }}</option>
         </select>
       </label>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
-import type { MeetingFacts, Template } from '../api/types'
+import type { MeetingFacts, TemplateFacts } from '../api/types'
 import DayField from '../shared/DayField.vue'
 import { agendaItems, agendaText, guestsIn, guestsText, ZONES } from './meetingForm'
 import PeoplePicker from './PeoplePicker.vue'
@@ -8,7 +8,7 @@ import PeoplePicker from './PeoplePicker.vue'
 const props = defineProps<{
   initial: MeetingFacts
   unknown: string[]
-  templates: Template[]
+  templates: TemplateFacts[]
   /** Whether the meeting has a draft already that the source joins. */
   joins?: boolean
   /** What its button says. */

@@ -66,6 +66,7 @@ class RoutesTest extends ServerTest {
                 "attachments",
                 desk.attach(meeting, "secret.txt", SECRET.getBytes(StandardCharsets.UTF_8))
                         .text("/id"));
+        ids.put("templates", UUID.randomUUID().toString());
         ids.put("recorders", UUID.randomUUID().toString());
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
@@ -95,6 +96,8 @@ class RoutesTest extends ServerTest {
                         .replace("{number}", "1")
                         .replace("{revision}", "2")
                         .replace("{box}", "box")
+                + (route.path().endsWith("/paper") ? "?form=md" : "")
+                + (route.path().endsWith("/{number}/actions") ? "?form=csv" : "")
                 + (letsGo ? "?line=" + ids.get("lines") : "");
     }
 
@@ -162,6 +165,13 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/calendars/settled" -> "{\"theirs\":[]}";
             case "/api/lines/{id}/acts" -> "{\"kind\":\"DONE\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
+            case "/api/folios/{number}/circulation" ->
+                "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"I\",\"address\":\"i@elsewhere.example\"},\"part\":\"WHOLE\"}]}";
+            case "/api/folios/{number}/circulation/words" -> "{\"reader\":\"I\",\"part\":\"WHOLE\",\"form\":\"TEXT\"}";
+            case "/api/templates/{id}" ->
+                "{\"name\":\"intruded\",\"kinds\":[],\"detail\":\"BRIEF\",\"title\":\"{title}\",\"file\":\"{date}\",\"sections\":"
+                        + "[{\"heading\":\"A\",\"content\":\"RISKS\",\"grouping\":\"NONE\",\"form\":\"LIST\",\"required\":false,\"text\":\"\"}]}";
+            case "/api/templates/{id}/archived" -> "{\"archived\":true}";
             case "/api/attendance/{id}" -> "{\"present\":false}";
             default -> "{}";
         };

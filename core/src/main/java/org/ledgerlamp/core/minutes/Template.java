@@ -49,6 +49,31 @@ public record Template(
                 .leastPoint();
     }
 
+    /**
+     * A template in the shape of filed minutes: the sections that say something there, and those that have to stand.
+     *
+     * @param name what it is to be called
+     */
+    public static Template like(FairCopy copy, String name) {
+        List<Section> shape = Page.of(copy).stream()
+                .filter(part -> !part.groups().isEmpty()
+                        || part.section().required()
+                        || part.section().content().kind() == null
+                                && part.section().content() != Section.Content.SUMMARY
+                                && part.section().content() != Section.Content.ANSWER)
+                .map(Page.Part::section)
+                .toList();
+        Template like = copy.template();
+        String kind = copy.meeting().kind();
+        return new Template(
+                name,
+                kind == null ? List.of() : List.of(kind.toLowerCase(Locale.ROOT)),
+                like.detail(),
+                like.title(),
+                like.file(),
+                shape);
+    }
+
     /** How much of the talk a section keeps. */
     Detail detailOf(Section section) {
         return section.detail() == null ? detail : section.detail();

@@ -6,14 +6,12 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Agenda;
-import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.roster.RosterPerson;
 
 /**
  * A meeting as the browser gets it.
  *
  * @param offeredAgenda the agenda found in the invitation's text
- * @param fittingTemplate name of the template that fits its kind, where none is chosen
  */
 public record MeetingView(
         UUID id,
@@ -37,7 +35,6 @@ public record MeetingView(
         @Nullable String label,
         boolean calledOff,
         List<String> offeredAgenda,
-        String fittingTemplate,
         boolean hasMinutes,
         boolean hasFolio) {
 
@@ -71,7 +68,6 @@ public record MeetingView(
                 m.label(),
                 m.isCalledOff(),
                 Agenda.in(m.description()),
-                Template.forKind(m.kind()).name(),
                 m.hasMinutes(),
                 m.hasFolio());
     }

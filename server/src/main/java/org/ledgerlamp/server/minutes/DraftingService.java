@@ -22,6 +22,7 @@ import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.shorthand.ShorthandService;
+import org.ledgerlamp.server.templates.TemplateService;
 import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.context.ApplicationEventPublisher;
@@ -41,6 +42,7 @@ public class DraftingService {
     private final RosterService roster;
     private final TrayService tray;
     private final ShorthandService shorthand;
+    private final TemplateService templates;
     private final ApplicationEventPublisher events;
 
     DraftingService(
@@ -51,6 +53,7 @@ public class DraftingService {
             RosterService roster,
             TrayService tray,
             ShorthandService shorthand,
+            TemplateService templates,
             ApplicationEventPublisher events) {
         this.minutes = minutes;
         this.lines = lines;
@@ -59,6 +62,7 @@ public class DraftingService {
         this.roster = roster;
         this.tray = tray;
         this.shorthand = shorthand;
+        this.templates = templates;
         this.events = events;
     }
 
@@ -77,24 +81,40 @@ public class DraftingService {
             throw Refusal.conflict("No source belongs to this meeting, so there is nothing to draft from.");
         }
         Template form = begun(meeting)
-                .map(kept -> templateName == null ? kept.template() : template(templateName))
-                .orElseGet(() -> templateName == null ? fitting(meeting) : template(templateName));
+                .map(kept -> templateName == null ? kept.template() : templates.named(teamId, templateName))
+                .orElseGet(() -> templateName == null ? fitting(meeting) : templates.named(teamId, templateName));
+        return order(meeting, sources, detail == null ? form : form.with(detail));
+    }
+
+    /** What it takes to try a template on a meeting; nothing is kept of it. */
+    @Transactional(readOnly = true)
+    DraftingOrder toTry(UUID teamId, UUID meetingId, Template template) {
+        Meeting meeting = meetings.one(teamId, meetingId);
+        List<SourceFile> sources = tray.of(teamId, List.of(meetingId));
+        if (sources.isEmpty()) {
+            throw Refusal.conflict("No source belongs to this meeting, so a template cannot be tried on it.");
+        }
+        return order(meeting, sources, template);
+    }
+
+    private DraftingOrder order(Meeting meeting, List<SourceFile> sources, Template template) {
+        UUID teamId = meeting.teamId();
         List<RosterPerson> everybody = roster.everybody(teamId);
         return new DraftingOrder(
                 teamId,
-                meetingId,
+                meeting.id(),
                 new Sheets(sources, tray::source),
                 meeting.facts(everybody.stream().map(RosterPerson::person).toList()),
-                detail == null ? form : form.with(detail),
+                template,
                 everybody,
                 shorthand.of(teamId));
     }
 
     /** The template chosen for a meeting, or else the one that fits its kind. */
-    static Template fitting(Meeting meeting) {
-        return meeting.template() == null
-                ? Template.forKind(meeting.kind())
-                : Template.named(meeting.template()).orElseGet(() -> Template.forKind(meeting.kind()));
+    Template fitting(Meeting meeting) {
+        return Optional.ofNullable(meeting.template())
+                .flatMap(name -> templates.find(meeting.teamId(), name))
+                .orElseGet(() -> templates.forKind(meeting.teamId(), meeting.kind()));
     }
 
     /** The draft that was begun of a meeting, if any. */
@@ -153,10 +173,6 @@ public class DraftingService {
             }
         }
         before.values().stream().filter(a -> !a.isSetByHand()).forEach(attendances::delete);
-    }
-
-    static Template template(String name) {
-        return Template.named(name).orElseThrow(() -> Refusal.invalid("There is no template \"" + name + "\"."));
     }
 
     /** The lines of a draft in order: the summary, what was drafted, answers, and the likeliest of what is merely possible. */

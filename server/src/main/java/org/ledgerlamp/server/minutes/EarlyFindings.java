@@ -36,12 +36,19 @@ public class EarlyFindings {
     private final RosterService roster;
     private final ShorthandService shorthand;
     private final PageService pages;
+    private final DraftingService drafting;
 
-    EarlyFindings(MeetingService meetings, RosterService roster, ShorthandService shorthand, PageService pages) {
+    EarlyFindings(
+            MeetingService meetings,
+            RosterService roster,
+            ShorthandService shorthand,
+            PageService pages,
+            DraftingService drafting) {
         this.meetings = meetings;
         this.roster = roster;
         this.shorthand = shorthand;
         this.pages = pages;
+        this.drafting = drafting;
     }
 
     /**
@@ -86,7 +93,7 @@ public class EarlyFindings {
                         sources.getFirst(),
                         sources.size() > 1 ? sources.getLast() : null,
                         meetings.coreFacts(teamId, meetingId, people),
-                        DraftingService.fitting(meeting),
+                        drafting.fitting(meeting),
                         Progress.UNWATCHED);
         return Stream.concat(draft.lines().stream(), draft.answers().stream())
                 .map(EarlyFindings::found)

@@ -19,6 +19,7 @@ import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.meetings.Meeting;
+import org.ledgerlamp.server.templates.TemplateColumn;
 
 /** The minutes of one meeting: a draft until they are filed, a folio from then on. */
 @Entity
@@ -28,6 +29,10 @@ public class Minutes extends Versioned {
     private Meeting meeting;
 
     private String template;
+
+    @Convert(converter = TemplateColumn.class)
+    @Column(columnDefinition = "longtext")
+    private Template form;
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
@@ -65,6 +70,7 @@ public class Minutes extends Versioned {
     /** Takes over the form of a draft and what it tells of the talk as a whole. */
     final void drafted(Draft draft) {
         template = draft.template().name();
+        form = draft.template();
         detail = draft.template().detail();
         topics = draft.reading().topics().stream().map(TopicMark::of).toList();
         figures = Figures.of(draft.reading().figures());
@@ -110,8 +116,8 @@ public class Minutes extends Versioned {
 
     /** The form the minutes take. */
     public Template template() {
-        Template form = Template.named(template).orElse(ShippedTemplates.ALL.getFirst());
-        return detail == null ? form : form.with(detail);
+        Template kept = form == null ? Template.named(template).orElse(ShippedTemplates.ALL.getFirst()) : form;
+        return detail == null ? kept : kept.with(detail);
     }
 
     public List<TopicMark> topics() {

@@ -8,11 +8,9 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.Detail;
-import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.minutes.MinutesView.Attendee;
-import org.ledgerlamp.server.minutes.MinutesView.TemplateView;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -51,11 +49,6 @@ class MinutesController {
     record TemplateChoice(@NotBlank @Size(max = 80) String template, @Nullable Detail detail) {}
 
     record PresenceMark(boolean present) {}
-
-    @GetMapping("/api/templates")
-    List<TemplateView> templates() {
-        return ShippedTemplates.ALL.stream().map(TemplateView::of).toList();
-    }
 
     /** Begins to draft, or to draft anew what nobody has touched since. */
     @PostMapping("/api/meetings/{id}/minutes")

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -22,4 +23,7 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndMeetingIdIn(UUID teamId, Collection<UUID> meetings);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdOrderByMeetingDateDesc(UUID teamId, Limit most);
 }

@@ -14,6 +14,7 @@ import org.ledgerlamp.server.minutes.MinutesView.Attendee;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,6 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class MinutesService {
+    private static final int MOST_LATEST = 60;
+
     private final MinutesRepository minutes;
     private final Lines lines;
     private final Attendances attendances;
@@ -74,6 +77,12 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public List<Minutes> drafts(UUID teamId) {
         return minutes.findByTeamIdAndFolioIsNullOrderByMeetingDateDesc(teamId);
+    }
+
+    /** Drafts and folios alike, of the latest meetings. */
+    @Transactional(readOnly = true)
+    public List<Minutes> latest(UUID teamId) {
+        return minutes.findByTeamIdOrderByMeetingDateDesc(teamId, Limit.of(MOST_LATEST));
     }
 
     /** The minutes of these meetings, drafts and folios alike. */
