@@ -88,6 +88,11 @@ export const router = createRouter({
       meta: { title: 'Templates' },
     },
     {
+      path: '/house',
+      component: () => import('./house/HouseDocumentPage.vue'),
+      meta: { title: 'House document' },
+    },
+    {
       path: '/marks',
       component: () => import('./marks/MarksPage.vue'),
       meta: { title: 'Marks and abbreviations' },

@@ -34,6 +34,7 @@ export const keys = {
   attachments: 'attachments',
   mailAccount: 'mailAccount',
   templates: 'templates',
+  house: 'house',
 }
 
 /** Says that these lists are to be fetched anew. */
@@ -98,6 +99,15 @@ export function useAllTemplates() {
 export function useTemplates() {
   const { data } = useAllTemplates()
   return { data: computed(() => data.value?.filter((t) => !t.archived).map((t) => t.facts)) }
+}
+
+/** The team's house document and what placeholders there are. */
+export function useHouse() {
+  return useQuery({
+    queryKey: [keys.house],
+    queryFn: () => answer(api.GET('/api/house-document')),
+    staleTime: 60_000,
+  })
 }
 
 /** The passages of a source; a source never changes. */

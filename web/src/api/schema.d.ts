@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house-document": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["house"];
+        put?: never;
+        post: operations["bring"];
+        delete: operations["letGo_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/template": {
         parameters: {
             query?: never;
@@ -1189,6 +1205,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house-document/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}": {
         parameters: {
             query?: never;
@@ -1229,6 +1261,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/house-paper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["housePaper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1730,6 +1778,10 @@ export interface components {
             startMs: number | null;
             text: components["schemas"]["Snippet"][];
         };
+        House: {
+            sheet: components["schemas"]["Sheet"] | null;
+            placeholders: components["schemas"]["Placeholder"][];
+        };
         InCalendar: {
             /** Format: uuid */
             connectionId: string;
@@ -2024,6 +2076,10 @@ export interface components {
             email: string | null;
             aliases: string[];
         };
+        Placeholder: {
+            name: string;
+            stands: string;
+        };
         Placement: {
             /** Format: uuid */
             meetingId: string;
@@ -2195,7 +2251,7 @@ export interface components {
             /** Format: int32 */
             passages: number;
             /** Format: int32 */
-            seconds: number | null;
+            seconds: number;
         };
         ShortForm: {
             brief: string;
@@ -3976,6 +4032,71 @@ export interface operations {
             };
         };
     };
+    house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+        };
+    };
+    bring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["House"];
+                };
+            };
+        };
+    };
+    letGo_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     like: {
         parameters: {
             query?: never;
@@ -4666,6 +4787,26 @@ export interface operations {
             };
         };
     };
+    file_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     folio: {
         parameters: {
             query?: never;
@@ -4738,6 +4879,28 @@ export interface operations {
                 form: "md" | "html" | "docx" | "pdf" | "json" | "txt" | "eml";
                 passages?: boolean;
             };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    housePaper: {
+        parameters: {
+            query?: never;
             header?: never;
             path: {
                 number: number;

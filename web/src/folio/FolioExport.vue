@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Menu from 'primevue/menu'
 import { computed, ref } from 'vue'
+import { useHouse } from '../api/queries'
 
 /** A folio as a file, in every form. */
 const props = defineProps<{ folio: number }>()
@@ -23,15 +24,20 @@ const menu = ref<InstanceType<typeof Menu>>()
 const open = ref(false)
 const passages = ref(false)
 
+const { data: house } = useHouse()
+
 const choices = computed(() => [
+  ...(house.value?.sheet
+    ? [{ label: 'House document (.docx)', command: () => fetchFile('house-paper') }]
+    : []),
   ...PAPERS.map(([form, label]) => ({ label, command: () => fetchFile('paper', form) })),
   { separator: true },
   ...ACTIONS.map(([form, label]) => ({ label, command: () => fetchFile('actions', form) })),
 ])
 
 /** The server answers with a file to keep; the page stays. */
-function fetchFile(what: string, form: string) {
-  const query = new URLSearchParams({ form })
+function fetchFile(what: string, form?: string) {
+  const query = new URLSearchParams(form ? { form } : {})
   if (what === 'paper' && passages.value) query.set('passages', 'true')
   const link = document.createElement('a')
   link.href = `/api/folios/${props.folio}/${what}?${query}`

@@ -21,6 +21,7 @@ const name = computed(() => session.member.value?.name ?? '')
 const choices = computed(() => [
   { label: 'People', command: () => router.push('/people') },
   { label: 'Templates', command: () => router.push('/templates') },
+  { label: 'House document', command: () => router.push('/house') },
   { label: 'Calendars', command: () => router.push('/calendars') },
   { label: 'Recorders', command: () => router.push('/recorders') },
   { label: 'Post room', command: () => router.push('/post') },

@@ -88,6 +88,11 @@ public final class Desk {
                 .file(new MockMultipartFile("file", name, null, content)));
     }
 
+    /** Brings a house document in. */
+    public Answer house(String name, byte[] content) throws Exception {
+        return send(multipart("/api/house-document").file(new MockMultipartFile("file", name, null, content)));
+    }
+
     /** The bytes of an answer that is no JSON. */
     public byte[] bytes(String path, Object... variables) throws Exception {
         return http.perform(get(path, variables).with(user(who)))
@@ -202,7 +207,8 @@ public final class Desk {
     }
 
     private static boolean wantsFile(String path) {
-        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file").contains(path)
+        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file", "/api/house-document")
+                        .contains(path)
                 || path.endsWith("/attachments");
     }
 

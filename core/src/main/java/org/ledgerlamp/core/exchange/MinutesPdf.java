@@ -3,6 +3,7 @@ package org.ledgerlamp.core.exchange;
 import com.openhtmltopdf.extend.FSStream;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -17,6 +18,11 @@ import org.ledgerlamp.core.minutes.FairCopy;
 public final class MinutesPdf {
     private static final int REGULAR = 400;
     private static final int SEMIBOLD = 600;
+
+    static {
+        // Its remarks about styles are of no use to whoever waits for a file.
+        XRLog.setLoggingEnabled(false);
+    }
 
     private MinutesPdf() {}
 

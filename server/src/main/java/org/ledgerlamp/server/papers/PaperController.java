@@ -8,11 +8,13 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.exchange.ActionsFile;
 import org.ledgerlamp.core.exchange.ActionsFile.Action;
+import org.ledgerlamp.core.exchange.HouseDocument;
 import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.acts.Course;
 import org.ledgerlamp.server.common.Downloads;
+import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.FairCopies;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -36,12 +38,15 @@ class PaperController {
     private final FairCopies copies;
     private final ActService acts;
     private final RosterService roster;
+    private final HouseSheets sheets;
 
-    PaperController(MinutesService minutes, FairCopies copies, ActService acts, RosterService roster) {
+    PaperController(
+            MinutesService minutes, FairCopies copies, ActService acts, RosterService roster, HouseSheets sheets) {
         this.minutes = minutes;
         this.copies = copies;
         this.acts = acts;
         this.roster = roster;
+        this.sheets = sheets;
     }
 
     /** What a folio's actions can be written as. */
@@ -61,6 +66,16 @@ class PaperController {
         Minutes folio = minutes.folio(who.teamId(), number);
         FairCopy copy = form == PaperForm.json ? copies.withSource(folio) : copies.of(folio);
         return Downloads.of(nameOf(copy) + "." + form, form.write(copy, passages));
+    }
+
+    /** A folio set in the team's house document. */
+    @GetMapping("/api/folios/{number}/house-paper")
+    ResponseEntity<byte[]> housePaper(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
+        FairCopy copy = copies.of(minutes.folio(who.teamId(), number));
+        byte[] house = sheets.findByTeamId(who.teamId())
+                .map(HouseSheet::bytes)
+                .orElseThrow(() -> Refusal.notFound("house document"));
+        return Downloads.of(nameOf(copy) + ".docx", HouseDocument.fill(house, copy));
     }
 
     /** The actions of a folio, with what became of them. */
