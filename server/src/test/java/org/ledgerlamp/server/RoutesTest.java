@@ -22,7 +22,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Walks every route there is: none is open to nobody, none shows or changes what is another team's. */
 class RoutesTest extends ServerTest {
     /** The routes that somebody without account needs. Any other has to refuse. */
-    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/setup");
+    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/setup", "POST /api/shown/{token}");
 
     private static final String SECRET = "xylophone";
 
@@ -66,6 +66,7 @@ class RoutesTest extends ServerTest {
                 "attachments",
                 desk.attach(meeting, "secret.txt", SECRET.getBytes(StandardCharsets.UTF_8))
                         .text("/id"));
+        ids.put("excerpts", UUID.randomUUID().toString());
         ids.put("templates", UUID.randomUUID().toString());
         ids.put("recorders", UUID.randomUUID().toString());
         ids.put("recordings", UUID.randomUUID().toString());
@@ -95,6 +96,7 @@ class RoutesTest extends ServerTest {
                         .replace("{id}", ids.getOrDefault(kind, "none"))
                         .replace("{number}", "1")
                         .replace("{revision}", "2")
+                        .replace("{token}", "token")
                         .replace("{box}", "box")
                 + (route.path().endsWith("/paper") ? "?form=md" : "")
                 + (route.path().endsWith("/{number}/actions") ? "?form=csv" : "")
@@ -168,6 +170,8 @@ class RoutesTest extends ServerTest {
             case "/api/folios/{number}/circulation" ->
                 "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"I\",\"address\":\"i@elsewhere.example\"},\"part\":\"WHOLE\"}]}";
             case "/api/folios/{number}/circulation/words" -> "{\"reader\":\"I\",\"part\":\"WHOLE\",\"form\":\"TEXT\"}";
+            case "/api/folios/{number}/excerpts" ->
+                "{\"lines\":[\"" + ids.get("lines") + "\"],\"days\":7,\"passages\":false}";
             case "/api/templates/{id}" ->
                 "{\"name\":\"intruded\",\"kinds\":[],\"detail\":\"BRIEF\",\"title\":\"{title}\",\"file\":\"{date}\",\"sections\":"
                         + "[{\"heading\":\"A\",\"content\":\"RISKS\",\"grouping\":\"NONE\",\"form\":\"LIST\",\"required\":false,\"text\":\"\"}]}";

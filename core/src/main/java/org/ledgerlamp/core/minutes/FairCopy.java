@@ -2,6 +2,7 @@ package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
@@ -103,6 +104,45 @@ public record FairCopy(
         return line.topic() >= 0 && line.topic() < topics.size()
                 ? topics.get(line.topic()).title()
                 : null;
+    }
+
+    /**
+     * A part of the minutes, to be shown on its own: these lines under their headings, and nothing of the meeting but its
+     * title and day.
+     *
+     * @param numbers of the lines; those that are not there any more are left out
+     */
+    public FairCopy excerpt(Set<Integer> numbers) {
+        List<CopyLine> chosen =
+                lines.stream().filter(l -> numbers.contains(l.number())).toList();
+        List<Section> sections = template.sections().stream()
+                .filter(s -> chosen.stream().anyMatch(l -> l.standsIn(s)))
+                .map(Section::bare)
+                .toList();
+        MeetingFacts bare = new MeetingFacts(
+                meeting.title(),
+                meeting.date(),
+                null,
+                meeting.timezone(),
+                null,
+                meeting.kind(),
+                null,
+                meeting.series(),
+                List.of(),
+                List.of(),
+                List.of(),
+                null);
+        return new FairCopy(
+                bare,
+                template.with(sections),
+                folio,
+                revision,
+                "",
+                chosen,
+                topics,
+                List.of(),
+                new TalkFigures(null, null, null, null),
+                List.of());
     }
 
     /** The same minutes with other lines. */

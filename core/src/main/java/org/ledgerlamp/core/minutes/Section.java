@@ -142,6 +142,11 @@ public record Section(
         return new Section(heading, content, grouping, form, detail, true, text);
     }
 
+    /** The same section, standing only where there is something to say. */
+    Section bare() {
+        return new Section(heading, content, grouping, form, detail, false, text);
+    }
+
     /** Its text line by line. */
     public List<String> lines() {
         return text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();

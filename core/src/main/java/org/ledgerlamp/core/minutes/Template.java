@@ -39,6 +39,11 @@ public record Template(
         return new Template(name, kinds, other, title, file, sections);
     }
 
+    /** The same form with other sections. */
+    Template with(List<Section> other) {
+        return new Template(name, kinds, detail, title, file, other);
+    }
+
     /** How likely a sentence must be a point to be kept, 0 to 1: by the section of topics, else by the template. */
     double leastPoint() {
         return sections.stream()

@@ -25,6 +25,9 @@ class SecurityConfiguration {
     /** Where machines deliver: no session stands behind it, but the delivery's own signature. */
     private static final String SIGNED = "/api/arrivals/*";
 
+    /** Excerpts that were shown to others: who has the address may read that, and nothing else. */
+    private static final String SHOWN = "/api/shown/*";
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(12);
@@ -32,13 +35,13 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SignInThrottle throttle) throws Exception {
-        return http.authorizeHttpRequests(
-                        routes -> routes.requestMatchers("/api/setup", "/api/session", "/actuator/health", SIGNED)
-                                .permitAll()
-                                .requestMatchers("/api/**", "/actuator/**")
-                                .hasRole("MEMBER")
-                                .anyRequest()
-                                .permitAll())
+        return http.authorizeHttpRequests(routes -> routes.requestMatchers(
+                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN)
+                        .permitAll()
+                        .requestMatchers("/api/**", "/actuator/**")
+                        .hasRole("MEMBER")
+                        .anyRequest()
+                        .permitAll())
                 .csrf(csrf -> csrf.spa().ignoringRequestMatchers(SIGNED))
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("email")

@@ -39,6 +39,11 @@ public final class Refusal extends ErrorResponseException {
         return new Refusal(HttpStatus.BAD_REQUEST, "Not understood", detail);
     }
 
+    /** Something was tried too often in a short time. */
+    public static Refusal tooOften(String detail) {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", detail);
+    }
+
     /** The write was made on a version that somebody has changed since; {@code current} is what stands now. */
     public static Refusal stale(Object current) {
         Refusal refusal = new Refusal(

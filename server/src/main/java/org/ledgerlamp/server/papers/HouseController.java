@@ -48,10 +48,10 @@ class HouseController {
     record FoundPlaceholder(String name, String place, boolean known) {}
 
     /** The document that was brought in. */
-    record Sheet(String name, Instant broughtAt, String broughtBy, List<FoundPlaceholder> found) {}
+    record HeldDocument(String name, Instant broughtAt, String broughtBy, List<FoundPlaceholder> found) {}
 
     /** @param sheet null where the team has none */
-    record House(@Nullable Sheet sheet, List<Placeholder> placeholders) {}
+    record House(@Nullable HeldDocument sheet, List<Placeholder> placeholders) {}
 
     @GetMapping
     House house(@AuthenticationPrincipal SignedIn who) {
@@ -89,7 +89,7 @@ class HouseController {
         return new House(
                 sheet == null
                         ? null
-                        : new Sheet(
+                        : new HeldDocument(
                                 sheet.name(),
                                 sheet.broughtAt(),
                                 access.memberNames(sheet.teamId()).getOrDefault(sheet.broughtBy(), "a former member"),
