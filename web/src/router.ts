@@ -76,6 +76,16 @@ export const router = createRouter({
       component: () => import('./post/CirculatePage.vue'),
       meta: { tab: 'ledger', title: 'Circulate minutes' },
     },
+    {
+      path: '/folio/:number(\\d+)/excerpt',
+      component: () => import('./excerpt/MakeExcerptPage.vue'),
+      meta: { tab: 'ledger', title: 'Make an excerpt' },
+    },
+    {
+      path: '/excerpt/:token',
+      component: () => import('./excerpt/ExcerptPage.vue'),
+      meta: { open: true, title: 'An excerpt of minutes' },
+    },
     { path: '/lamp', component: () => import('./lamp/LampPage.vue'), meta: { title: 'Lamp' } },
     {
       path: '/people',

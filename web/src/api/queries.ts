@@ -35,6 +35,7 @@ export const keys = {
   mailAccount: 'mailAccount',
   templates: 'templates',
   house: 'house',
+  excerpts: 'excerpts',
 }
 
 /** Says that these lists are to be fetched anew. */

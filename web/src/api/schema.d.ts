@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shown/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shorthand/tried": {
         parameters: {
             query?: never;
@@ -788,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/excerpts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/circulation": {
         parameters: {
             query?: never;
@@ -827,7 +859,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -1365,6 +1397,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/excerpts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections/{id}": {
         parameters: {
             query?: never;
@@ -1650,6 +1698,28 @@ export interface components {
             calledOff: boolean;
             matters: components["schemas"]["Glance"][];
         };
+        ExcerptView: {
+            /** Format: uuid */
+            id: string;
+            lines: string[];
+            passages: boolean;
+            locked: boolean;
+            madeBy: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            expiresAt: string;
+            /** Format: date-time */
+            revokedAt: string | null;
+            openings: components["schemas"]["OpeningView"][];
+        };
+        ExcerptWish: {
+            lines: string[];
+            passages: boolean;
+            /** Format: int32 */
+            days: number;
+            passphrase: string | null;
+        };
         Facts: {
             title: string;
             /** Format: date */
@@ -1717,6 +1787,11 @@ export interface components {
             more: number;
             hits: components["schemas"]["Hit"][];
         };
+        FoundPlaceholder: {
+            name: string;
+            place: string;
+            known: boolean;
+        };
         FromFile: {
             meetings: string[];
         };
@@ -1764,6 +1839,13 @@ export interface components {
             startMs: number | null;
             text: string;
         };
+        HeldDocument: {
+            name: string;
+            /** Format: date-time */
+            broughtAt: string;
+            broughtBy: string;
+            found: components["schemas"]["FoundPlaceholder"][];
+        };
         Hit: {
             /** Format: int32 */
             line: number | null;
@@ -1779,7 +1861,7 @@ export interface components {
             text: components["schemas"]["Snippet"][];
         };
         House: {
-            sheet: components["schemas"]["Sheet"] | null;
+            sheet: components["schemas"]["HeldDocument"] | null;
             placeholders: components["schemas"]["Placeholder"][];
         };
         InCalendar: {
@@ -1896,6 +1978,11 @@ export interface components {
             username: string | null;
             secret: string | null;
         };
+        MadeExcerpt: {
+            /** Format: uuid */
+            id: string;
+            token: string;
+        };
         MailAccountFacts: {
             host: string;
             /** Format: int32 */
@@ -2009,6 +2096,12 @@ export interface components {
         OnOrOff: {
             off: boolean;
         };
+        OpeningView: {
+            /** Format: date-time */
+            at: string;
+            sender: string;
+            granted: boolean;
+        };
         PageLineView: {
             /** Format: uuid */
             name: string;
@@ -2043,6 +2136,9 @@ export interface components {
             heading: boolean;
             mark: string | null;
             text: string;
+        };
+        Passphrase: {
+            passphrase: string | null;
         };
         PastedText: {
             name: string | null;
@@ -2251,7 +2347,7 @@ export interface components {
             /** Format: int32 */
             passages: number;
             /** Format: int32 */
-            seconds: number;
+            seconds: number | null;
         };
         ShortForm: {
             brief: string;
@@ -2271,6 +2367,13 @@ export interface components {
             everybodys: components["schemas"]["Sign"][];
             marks: components["schemas"]["Sign"][];
             abbreviations: components["schemas"]["ShortForm"][];
+        };
+        ShownExcerpt: {
+            page: components["schemas"]["BlockView"][];
+            locked: boolean;
+            wrong: boolean;
+            /** Format: date-time */
+            until: string;
         };
         Sign: {
             sign: string;
@@ -3245,6 +3348,32 @@ export interface operations {
             };
         };
     };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Passphrase"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownExcerpt"];
+                };
+            };
+        };
+    };
     tried: {
         parameters: {
             query?: never;
@@ -4142,6 +4271,54 @@ export interface operations {
             };
         };
     };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExcerptView"][];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExcerptWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MadeExcerpt"];
+                };
+            };
+        };
+    };
     circulation: {
         parameters: {
             query?: never;
@@ -4214,7 +4391,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5031,6 +5208,26 @@ export interface operations {
         };
     };
     remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    revoke: {
         parameters: {
             query?: never;
             header?: never;

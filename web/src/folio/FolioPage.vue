@@ -8,6 +8,7 @@ import { cited } from '../shared/folioNumbers'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
 import FolioDispatches from './FolioDispatches.vue'
+import FolioExcerpts from './FolioExcerpts.vue'
 import FolioExport from './FolioExport.vue'
 import FolioLines from './FolioLines.vue'
 import FolioRevisions from './FolioRevisions.vue'
@@ -60,6 +61,7 @@ function print() {
         <RouterLink class="btn" :to="`/folio/${number}/source`">With its source</RouterLink>
         <RouterLink class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
         <FolioExport :folio="number" />
+        <RouterLink class="btn" :to="`/folio/${number}/excerpt`">Excerpt</RouterLink>
         <button class="btn" type="button" @click="print">Print</button>
         <RouterLink class="btn go" :to="`/folio/${number}/circulate`">Circulate</RouterLink>
       </div>
@@ -97,6 +99,7 @@ function print() {
       />
     </template>
     <FolioDispatches :meeting-id="data.meeting.id" />
+    <FolioExcerpts :folio="number" :lines="data.lines" />
     <FolioRevisions
       v-if="data.filing"
       :folio="number"

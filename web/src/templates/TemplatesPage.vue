@@ -46,7 +46,7 @@ watch(
   all,
   (templates) => {
     if (!templates || facts.value) return
-    const named = templates.find((t) => t.facts.name === route.query.name) ?? templates[0]
+    const named = templates.find((t) => t.facts.name === route.query.name) ?? offered.value[0]
     if (named) open(named)
   },
   { immediate: true },

@@ -18,7 +18,7 @@ import org.ledgerlamp.standins.MailPartner;
 
 /** What is sent to others before a meeting, and what is laid beside it. */
 class PostTest extends BrowserTest {
-    private static void mailServer(Desk desk, int port) {
+    static void mailServer(Desk desk, int port) {
         desk.page.navigate("/post");
         Locator server = desk.region("Mail server");
         assertThat(server).isVisible();
