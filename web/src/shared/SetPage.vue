@@ -97,9 +97,13 @@ li {
   text-indent: -12px;
 }
 
-.bullets li > :first-child::before {
+.bullets li:not(:has(.number))::before {
   content: '– ';
   color: var(--ink-2);
+}
+
+.bullets .number {
+  margin-right: 7px;
 }
 
 .run_on li {

@@ -30,10 +30,10 @@ public final class MinutesMarkdown {
 
     /** @param passages whether the words that the lines rest on stand at the end */
     public static String write(FairCopy copy, boolean passages) {
-        return matter(copy).write() + Markdown.write(Typesetter.set(copy, passages));
+        return matter(copy, passages).write() + Markdown.write(Typesetter.set(copy, passages));
     }
 
-    private static FrontMatter matter(FairCopy copy) {
+    private static FrontMatter matter(FairCopy copy, boolean passages) {
         MeetingFacts m = copy.meeting();
         FrontMatter matter = new FrontMatter()
                 .with("format", FORMAT)
@@ -84,6 +84,10 @@ public final class MinutesMarkdown {
                 .distinct()
                 .forEach(o -> matter.row("owners", o));
         shown(copy).forEach(l -> line(l, matter));
+        if (passages) {
+            copy.lines().forEach(l -> l.evidence()
+                    .forEach(e -> matter.row("evidence", l.number(), e.origin(), e.utterance(), e.start())));
+        }
         return matter;
     }
 

@@ -41,6 +41,7 @@ public final class MinutesMarkdownReader {
     private final Set<String> people = new LinkedHashSet<>();
     private final List<CopyLine> lines = new ArrayList<>();
     private final Map<Integer, List<Evidence>> evidence = new HashMap<>();
+    private int passages;
 
     private MinutesMarkdownReader(FrontMatter matter) {
         this.matter = matter;
@@ -100,12 +101,7 @@ public final class MinutesMarkdownReader {
 
     private void take(MarkdownPage.Entry entry) {
         if (entry.heading().equals(Typesetter.PASSAGES)) {
-            String[] parts = entry.text().split(" ", 2);
-            Evidence read = parts.length < 2 ? null : Passage.read(parts[1]);
-            if (read != null) {
-                evidence.computeIfAbsent(lineNumber(parts[0]), n -> new ArrayList<>())
-                        .add(read);
-            }
+            passage(entry.text());
             return;
         }
         Section section = template.sections().stream()
@@ -118,6 +114,24 @@ public final class MinutesMarkdownReader {
                 || section.content().kind() != null;
         if (isLine && !entry.isNone()) {
             lines.add(line(entry, section));
+        }
+    }
+
+    /** A passage says who said what, and when; where exactly it stands is told before the page, in the same order. */
+    private void passage(String words) {
+        String[] parts = words.split(" ", 2);
+        List<Row> rows = matter.rows("evidence");
+        Row row = passages < rows.size() ? rows.get(passages++) : new Row(List.of());
+        Evidence read = parts.length < 2 || row.at(0) == null
+                ? null
+                : Passage.read(
+                        parts[1],
+                        Evidence.Origin.valueOf(row.at(1)),
+                        Integer.parseInt(row.at(2)),
+                        Integer.parseInt(row.at(3)));
+        if (read != null) {
+            evidence.computeIfAbsent(Integer.valueOf(row.at(0)), n -> new ArrayList<>())
+                    .add(read);
         }
     }
 

@@ -7,36 +7,38 @@ import org.ledgerlamp.core.reading.Evidence;
 
 /** A passage as a reader is shown it: who said it, when, and the words. */
 final class Passage {
-    private static final String NOTES = "notes";
-    private static final Pattern WRITTEN = Pattern.compile(
-            "(?s)(?:(?<speaker>.*?), )?(?:(?<at>\\d{2,}:\\d{2}:\\d{2}), )?(?<notes>notes )?(?<n>\\d+)\\.(?<from>\\d+): “(?<quote>.*)”");
+    private static final Pattern CLOCK = Pattern.compile("(\\d{2,}:\\d{2}:\\d{2})$");
 
     private Passage() {}
 
-    /** {@code Ines Calado, 00:04:02, 17.0: “words”}: the number of the utterance and the character it begins with. */
+    /** {@code Ines Calado, 00:04:02: “words”} */
     static String of(Evidence e) {
-        return (e.speaker() == null ? "" : e.speaker() + ", ")
-                + (e.at() == null ? "" : MinutesJson.clock(e.at()) + ", ")
-                + (e.origin() == Evidence.Origin.NOTES ? NOTES + " " : "")
-                + e.utterance() + "." + e.start() + ": “" + e.quote() + "”";
+        String who = e.speaker() == null ? "" : e.speaker();
+        String when = e.at() == null ? "" : MinutesJson.clock(e.at());
+        String before = who + (who.isEmpty() || when.isEmpty() ? "" : ", ") + when;
+        return (before.isEmpty() ? "" : before + ": ") + "“" + e.quote() + "”";
     }
 
-    /** The evidence that such words tell of; null where they tell of none. */
-    static Evidence read(String words) {
-        Matcher m = WRITTEN.matcher(words);
-        if (!m.matches()) {
+    /**
+     * The evidence that such words tell of.
+     *
+     * @param origin where it stands
+     * @param n number of its utterance
+     * @param start first character within the utterance
+     * @return null where the words tell of none
+     */
+    static Evidence read(String words, Evidence.Origin origin, int n, int start) {
+        int open = words.startsWith("“") ? 0 : words.indexOf(": “") + 2;
+        if (open < 0 || open == 1 || !words.endsWith("”")) {
             return null;
         }
-        int from = Integer.parseInt(m.group("from"));
-        String quote = m.group("quote");
-        return new Evidence(
-                m.group("notes") == null ? Evidence.Origin.TALK : Evidence.Origin.NOTES,
-                Integer.parseInt(m.group("n")),
-                m.group("at") == null ? null : clock(m.group("at")),
-                m.group("speaker"),
-                from,
-                from + quote.length(),
-                quote);
+        String quote = words.substring(open + 1, words.length() - 1);
+        String before = open == 0 ? "" : words.substring(0, open - 2);
+        Matcher clock = CLOCK.matcher(before);
+        Duration at = clock.find() ? clock(clock.group(1)) : null;
+        String speaker =
+                at == null ? before : before.substring(0, clock.start()).replaceFirst(", $", "");
+        return new Evidence(origin, n, at, speaker.isEmpty() ? null : speaker, start, start + quote.length(), quote);
     }
 
     private static Duration clock(String at) {
