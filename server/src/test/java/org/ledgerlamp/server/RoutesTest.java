@@ -22,7 +22,8 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Walks every route there is: none is open to nobody, none shows or changes what is another team's. */
 class RoutesTest extends ServerTest {
     /** The routes that somebody without account needs. Any other has to refuse. */
-    private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/setup", "POST /api/shown/{token}");
+    private static final Set<String> OPEN =
+            Set.of("GET /api/session", "POST /api/setup", "POST /api/shown/{token}", "POST /api/welcome/{key}");
 
     private static final String SECRET = "xylophone";
 
@@ -66,6 +67,8 @@ class RoutesTest extends ServerTest {
                 "attachments",
                 desk.attach(meeting, "secret.txt", SECRET.getBytes(StandardCharsets.UTF_8))
                         .text("/id"));
+        ids.put("access", UUID.randomUUID().toString());
+        ids.put("guest", UUID.randomUUID().toString());
         ids.put("excerpts", UUID.randomUUID().toString());
         ids.put("templates", UUID.randomUUID().toString());
         ids.put("recorders", UUID.randomUUID().toString());
@@ -97,6 +100,7 @@ class RoutesTest extends ServerTest {
                         .replace("{number}", "1")
                         .replace("{revision}", "2")
                         .replace("{token}", "token")
+                        .replace("{key}", "key")
                         .replace("{box}", "box")
                 + (route.path().endsWith("/paper") ? "?form=md" : "")
                 + (route.path().endsWith("/{number}/actions") ? "?form=csv" : "")
@@ -131,11 +135,18 @@ class RoutesTest extends ServerTest {
             Desk.Answer answer = stranger.send(route.method(), aimed(route), bodyFor(route));
             assertThat(answer.body().toString()).as(route.toString()).doesNotContain(SECRET);
             if (route.path().contains("{")) {
-                assertThat(answer.status()).as(route.toString()).isEqualTo(isSigned(route) ? 401 : 404);
+                assertThat(answer.status())
+                        .as(route.toString())
+                        .isEqualTo(isSigned(route) ? 401 : isForGuests(route) ? 403 : 404);
             }
         }
 
         assertThat(everything()).isEqualTo(before);
+    }
+
+    /** A route for guests is none for members: they have the whole of it. */
+    private static boolean isForGuests(Route route) {
+        return route.path().startsWith("/api/guest/");
     }
 
     /** A route for machines wants a signature, and no session helps. */
@@ -172,6 +183,8 @@ class RoutesTest extends ServerTest {
             case "/api/folios/{number}/circulation/words" -> "{\"reader\":\"I\",\"part\":\"WHOLE\",\"form\":\"TEXT\"}";
             case "/api/folios/{number}/excerpts" ->
                 "{\"lines\":[\"" + ids.get("lines") + "\"],\"days\":7,\"passages\":false}";
+            case "/api/access/{id}" -> "{\"writes\":true}";
+            case "/api/welcome/{key}" -> "{\"password\":\"intruder at night\"}";
             case "/api/templates/{id}" ->
                 "{\"name\":\"intruded\",\"kinds\":[],\"detail\":\"BRIEF\",\"title\":\"{title}\",\"file\":\"{date}\",\"sections\":"
                         + "[{\"heading\":\"A\",\"content\":\"RISKS\",\"grouping\":\"NONE\",\"form\":\"LIST\",\"required\":false,\"text\":\"\"}]}";

@@ -3,6 +3,7 @@ package org.ledgerlamp.server;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.ledgerlamp.database.PrivateMariaDb;
+import org.ledgerlamp.server.access.SignedIn;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -57,5 +58,10 @@ public abstract class ServerTest {
     /** A second member of the team at {@link #desk}. */
     protected Desk colleague(String name) {
         return desks.colleagueOf(desk, name);
+    }
+
+    /** The desk of somebody who is signed in. */
+    protected Desk as(SignedIn who) {
+        return new Desk(http, who);
     }
 }

@@ -31,6 +31,7 @@ public class AccessService implements UserDetailsService {
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String email) {
         return members.findByEmail(Member.normal(email))
+                .filter(Member::hasPassword)
                 .map(SignedIn::new)
                 .orElseThrow(() -> new UsernameNotFoundException("no member of that address"));
     }
@@ -70,10 +71,65 @@ public class AccessService implements UserDetailsService {
         return teams.findById(teamId).orElseThrow().name();
     }
 
+    /**
+     * Somebody who was let in.
+     *
+     * @param joined whether they chose a password yet
+     */
+    public record GuestCard(UUID id, String name, String email, boolean joined) {}
+
+    /** The team's guests. */
+    @Transactional(readOnly = true)
+    public List<GuestCard> guests(UUID teamId) {
+        return members.findByTeamId(teamId).stream()
+                .filter(Member::isGuest)
+                .map(AccessService::card)
+                .toList();
+    }
+
+    private static GuestCard card(Member m) {
+        return new GuestCard(m.id(), m.name(), m.email(), m.hasPassword());
+    }
+
+    /**
+     * The team's guest of an address, who is made where there is none.
+     *
+     * @throws Refusal where the address is a member's, or another team's
+     */
+    @Transactional
+    public GuestCard guest(UUID teamId, String name, String email) {
+        Member known = members.findByEmail(Member.normal(email)).orElse(null);
+        if (known == null) {
+            return card(members.saveAndFlush(Member.guest(teamId, name, email)));
+        }
+        if (!known.teamId().equals(teamId)) {
+            throw Refusal.conflict(
+                    email.strip() + " has an account in another team here. Show them an excerpt instead.");
+        }
+        if (!known.isGuest()) {
+            throw Refusal.conflict(known.name() + " is a member of the team, and sees everything already.");
+        }
+        return card(known);
+    }
+
+    /** The mail address of a guest. */
+    @Transactional(readOnly = true)
+    public String guestAddress(UUID guestId) {
+        return members.findById(guestId).filter(Member::isGuest).orElseThrow().email();
+    }
+
+    /** Gives a guest the password they chose. */
+    @Transactional
+    public void choosePassword(UUID guestId, String password) {
+        Member guest = members.findById(guestId).filter(Member::isGuest).orElseThrow(() -> Refusal.notFound("guest"));
+        guest.choosePassword(passwords.encode(password));
+    }
+
     /** The team's members. */
     @Transactional(readOnly = true)
     public List<MemberCard> members(UUID teamId) {
         return members.findByTeamId(teamId).stream()
+                .filter(m -> !m.isGuest())
                 .map(m -> new MemberCard(m.id(), m.name(), m.email()))
                 .toList();
     }
@@ -84,7 +140,7 @@ public class AccessService implements UserDetailsService {
         return members(teamId).stream().filter(m -> m.id().equals(id)).findFirst();
     }
 
-    /** The names of the team's members, by id. */
+    /** The names of the team's members and guests, by id. */
     @Transactional(readOnly = true)
     public Map<UUID, String> memberNames(UUID teamId) {
         return members.findByTeamId(teamId).stream().collect(Collectors.toMap(Member::id, Member::name));

@@ -12,9 +12,13 @@ import org.springframework.security.config.annotation.web.configurers.HeadersCon
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
-/** Who may send what: every route of the API wants a member, but for signing in and the very first visit. */
+/**
+ * Who may send what: every route of the API wants a member, but for signing in, the very first visit, and what has its own
+ * key. Guests have routes of their own and get in nowhere else.
+ */
 @Configuration
 class SecurityConfiguration {
     /** Everything comes from our own origin; nothing is inline; nobody frames us. */
@@ -28,6 +32,9 @@ class SecurityConfiguration {
     /** Excerpts that were shown to others: who has the address may read that, and nothing else. */
     private static final String SHOWN = "/api/shown/*";
 
+    /** Where a guest chooses a password, by an address that was sent to them. */
+    private static final String WELCOME = "/api/welcome/*";
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(12);
@@ -36,8 +43,12 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http, SignInThrottle throttle) throws Exception {
         return http.authorizeHttpRequests(routes -> routes.requestMatchers(
-                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN)
+                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN, WELCOME)
                         .permitAll()
+                        .requestMatchers("/api/guest/**")
+                        .hasRole("GUEST")
+                        .requestMatchers("/api/session/end")
+                        .authenticated()
                         .requestMatchers("/api/**", "/actuator/**")
                         .hasRole("MEMBER")
                         .anyRequest()
@@ -67,7 +78,9 @@ class SecurityConfiguration {
                                 response,
                                 HttpStatus.FORBIDDEN,
                                 "Refused",
-                                "The request did not carry this session's token; reload the page.")))
+                                e instanceof CsrfException
+                                        ? "The request did not carry this session's token; reload the page."
+                                        : "You were not let into this.")))
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::deny)

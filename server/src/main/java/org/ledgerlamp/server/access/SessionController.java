@@ -29,7 +29,8 @@ class SessionController {
     /** The state of the browser's session: without a member nobody is signed in. */
     record Session(@Nullable CurrentMember member, boolean setupNeeded) {}
 
-    record CurrentMember(UUID id, String name, String email, String team) {}
+    /** @param guest whether they see only what they were let into */
+    record CurrentMember(UUID id, String name, String email, String team, boolean guest) {}
 
     record FirstMember(
             @NotBlank @Size(max = 120) String team,
@@ -44,7 +45,9 @@ class SessionController {
             return new Session(null, access.isEmpty());
         }
         return new Session(
-                new CurrentMember(who.memberId(), who.name(), who.email(), access.teamName(who.teamId())), false);
+                new CurrentMember(
+                        who.memberId(), who.name(), who.email(), access.teamName(who.teamId()), who.isGuest()),
+                false);
     }
 
     /** Creates the team and its first member, once. */

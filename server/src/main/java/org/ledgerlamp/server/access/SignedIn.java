@@ -16,6 +16,7 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
     private final UUID teamId;
     private final String name;
     private final String email;
+    private final boolean guest;
     private String passwordHash;
 
     SignedIn(Member member) {
@@ -23,6 +24,7 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         this.teamId = member.teamId();
         this.name = member.name();
         this.email = member.email();
+        this.guest = member.isGuest();
         this.passwordHash = member.passwordHash();
     }
 
@@ -30,7 +32,7 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         return memberId;
     }
 
-    /** The team whose rows this member may see and change. */
+    /** The team whose rows this member may see and change; a guest sees of it only what they were let into. */
     public UUID teamId() {
         return teamId;
     }
@@ -43,9 +45,14 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         return email;
     }
 
+    /** Whether they are no member of the team and see only what they were let into. */
+    public boolean isGuest() {
+        return guest;
+    }
+
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
-        return List.of(new SimpleGrantedAuthority("ROLE_MEMBER"));
+        return List.of(new SimpleGrantedAuthority(guest ? "ROLE_GUEST" : "ROLE_MEMBER"));
     }
 
     @Override

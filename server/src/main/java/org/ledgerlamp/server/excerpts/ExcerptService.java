@@ -1,15 +1,9 @@
 package org.ledgerlamp.server.excerpts;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.HashSet;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -18,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Block;
 import org.ledgerlamp.core.exchange.Typesetter;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.FairCopies;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -31,7 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ExcerptService {
-    private static final int ADDRESS_BYTES = 24;
     private static final int MOST_WRONG = 10;
     private static final Duration PAUSE = Duration.ofMinutes(15);
 
@@ -41,7 +35,6 @@ class ExcerptService {
     private final FairCopies copies;
     private final PasswordEncoder passwords;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     ExcerptService(
             Excerpts excerpts,
@@ -77,29 +70,18 @@ class ExcerptService {
         if (!record.containsAll(lines)) {
             throw Refusal.notFound("line of record");
         }
-        byte[] secret = new byte[ADDRESS_BYTES];
-        random.nextBytes(secret);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+        String token = Keys.made();
         Instant now = clock.instant();
         Excerpt made = excerpts.saveAndFlush(new Excerpt(
                 who,
                 folio.id(),
                 lines,
                 passages,
-                digest(token),
+                Keys.digest(token),
                 passphrase == null || passphrase.isBlank() ? null : passwords.encode(passphrase.strip()),
                 now,
                 now.plus(open)));
         return new Made(made, token);
-    }
-
-    private static String digest(String token) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /** The excerpts of a folio, newest first. */
@@ -144,7 +126,7 @@ class ExcerptService {
      */
     Shown open(String token, @Nullable String passphrase, String sender) {
         Instant now = clock.instant();
-        Excerpt excerpt = excerpts.findByDigest(digest(token))
+        Excerpt excerpt = excerpts.findByDigest(Keys.digest(token))
                 .filter(e -> e.isOpen(now))
                 .orElseThrow(() -> Refusal.notFound("excerpt"));
         if (excerpt.passphrase() != null) {

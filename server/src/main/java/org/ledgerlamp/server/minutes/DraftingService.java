@@ -103,7 +103,7 @@ public class DraftingService {
         return new DraftingOrder(
                 teamId,
                 meeting.id(),
-                new Sheets(sources, tray::source),
+                new Sheets(sources, tray::source).loaded(),
                 meeting.facts(everybody.stream().map(RosterPerson::person).toList()),
                 template,
                 everybody,

@@ -26,4 +26,7 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdOrderByMeetingDateDesc(UUID teamId, Limit most);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndFolioIsNotNullAndMeetingSeriesOrderByMeetingDateDesc(UUID teamId, String series);
 }

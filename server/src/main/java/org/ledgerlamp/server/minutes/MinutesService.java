@@ -67,6 +67,18 @@ public class MinutesService {
         return minutes.findByTeamIdAndFolioIn(teamId, numbers);
     }
 
+    /** The folios of a series, latest meeting first. */
+    @Transactional(readOnly = true)
+    public List<Minutes> foliosOfSeries(UUID teamId, String series) {
+        return minutes.findByTeamIdAndFolioIsNotNullAndMeetingSeriesOrderByMeetingDateDesc(teamId, series);
+    }
+
+    /** @throws Refusal where the team has no such line */
+    @Transactional(readOnly = true)
+    public MinutesLine line(UUID teamId, UUID id) {
+        return lines.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("line"));
+    }
+
     /** The names of all who attended filed meetings of a series. */
     @Transactional(readOnly = true)
     public List<String> attendeesOfSeries(UUID teamId, String series) {
@@ -171,7 +183,7 @@ public class MinutesService {
      * @throws Refusal 412 with the line as it stands where it was changed since
      */
     public MinutesLine change(SignedIn who, UUID lineId, LineFacts facts, String ifMatch) {
-        MinutesLine line = lines.findByIdAndTeamId(lineId, who.teamId()).orElseThrow(() -> Refusal.notFound("line"));
+        MinutesLine line = line(who.teamId(), lineId);
         Versions.require(ifMatch, line.version(), () -> LineView.of(line));
         checkOwner(who.teamId(), facts);
         return change(who, one(who.teamId(), line.minutesId()), line, facts);

@@ -19,6 +19,8 @@ final class Sheets {
     private final List<SourceFile> talk;
     private final List<SourceFile> notes;
     private final Function<SourceFile, Source> read;
+    private @Nullable Source talkRead;
+    private @Nullable Source notesRead;
 
     /** @param read reads a file's source */
     Sheets(List<SourceFile> files, Function<SourceFile, Source> read) {
@@ -29,15 +31,32 @@ final class Sheets {
         this.read = read;
     }
 
-    /** Reads the talk. */
-    Source talk() {
-        return Source.joined(talk.stream().map(read).toList());
+    /**
+     * Reads all of them now: within the transaction that took them in, others do not see them yet.
+     *
+     * @return these sheets
+     */
+    Sheets loaded() {
+        talk();
+        notes();
+        return this;
     }
 
-    /** Reads the notes beside the talk, if there are any. */
+    /** The talk, read when it is wanted first. */
+    Source talk() {
+        if (talkRead == null) {
+            talkRead = Source.joined(talk.stream().map(read).toList());
+        }
+        return talkRead;
+    }
+
+    /** The notes beside the talk, if there are any, read when they are wanted first. */
     @Nullable
     Source notes() {
-        return notes.isEmpty() ? null : Source.joined(notes.stream().map(read).toList());
+        if (notesRead == null && !notes.isEmpty()) {
+            notesRead = Source.joined(notes.stream().map(read).toList());
+        }
+        return notesRead;
     }
 
     /** What the core takes a kept passage for; none where its file belongs to the meeting no more. */

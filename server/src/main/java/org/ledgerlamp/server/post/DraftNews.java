@@ -6,13 +6,13 @@ import java.util.UUID;
 import org.ledgerlamp.core.exchange.LetterBuilder;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.MemberCard;
+import org.ledgerlamp.server.common.OwnAddress;
 import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.minutes.DraftReady;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
-import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,7 +24,7 @@ class DraftNews {
     private final MailAccounts accounts;
     private final PostRoom room;
     private final ApplicationEventPublisher events;
-    private final Environment environment;
+    private final OwnAddress address;
 
     DraftNews(
             MeetingService meetings,
@@ -32,13 +32,13 @@ class DraftNews {
             MailAccounts accounts,
             PostRoom room,
             ApplicationEventPublisher events,
-            Environment environment) {
+            OwnAddress address) {
         this.meetings = meetings;
         this.access = access;
         this.accounts = accounts;
         this.room = room;
         this.events = events;
-        this.environment = environment;
+        this.address = address;
     }
 
     @EventListener
@@ -57,7 +57,7 @@ class DraftNews {
                     List.of(new Recipient(lead.name(), lead.email())),
                     new LetterBuilder()
                             .paragraph("The minutes of " + meeting.title() + " are drafted. They wait for your review.")
-                            .link(address() + "/minutes/" + ready.minutesId())
+                            .link(address.of("/minutes/" + ready.minutesId()))
                             .titled("Draft ready: " + meeting.title()));
         }
     }
@@ -68,11 +68,5 @@ class DraftNews {
                 .filter(m -> m.name().equalsIgnoreCase(meeting.organiser()))
                 .findFirst()
                 .orElseGet(() -> access.member(meeting.teamId(), begunBy).orElseThrow());
-    }
-
-    /** Where members find the application. */
-    private String address() {
-        return environment.getProperty(
-                "lamp.address", "http://127.0.0.1:" + environment.getProperty("local.server.port", "8077"));
     }
 }

@@ -6,6 +6,8 @@ public enum LetterKind {
     AGENDA,
     /** Minutes, a catch-up or somebody's own actions, after a meeting. */
     MINUTES,
+    /** Word that somebody was let in. */
+    LET_IN,
     /** Word that a draft can be looked at. */
     DRAFT_READY,
     /** Written to try the mail server. */

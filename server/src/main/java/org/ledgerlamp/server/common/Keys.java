@@ -1,0 +1,33 @@
+package org.ledgerlamp.server.common;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.HexFormat;
+
+/** Keys that are told once, in an address, and of which only a digest is kept. */
+public final class Keys {
+    private static final int BYTES = 24;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    private Keys() {}
+
+    /** A new one of 192 random bits, fit for an address. */
+    public static String made() {
+        byte[] secret = new byte[BYTES];
+        RANDOM.nextBytes(secret);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
+    }
+
+    /** What is kept of a key: SHA-256, in hex. */
+    public static String digest(String key) {
+        try {
+            byte[] hash = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(hash);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}
