@@ -82,6 +82,26 @@ export const router = createRouter({
       meta: { tab: 'ledger', title: 'Make an excerpt' },
     },
     {
+      path: '/welcome/:key',
+      component: () => import('./guests/WelcomePage.vue'),
+      meta: { open: true, title: 'Come in' },
+    },
+    {
+      path: '/let-in',
+      component: () => import('./guests/LetInPage.vue'),
+      meta: { open: true, guest: true, title: 'Minutes you are let into' },
+    },
+    {
+      path: '/let-in/:number(\\d+)',
+      component: () => import('./guests/GuestFolioPage.vue'),
+      meta: { open: true, guest: true, title: 'Folio' },
+    },
+    {
+      path: '/access',
+      component: () => import('./guests/AccessPage.vue'),
+      meta: { title: 'Access' },
+    },
+    {
       path: '/excerpt/:token',
       component: () => import('./excerpt/ExcerptPage.vue'),
       meta: { open: true, title: 'An excerpt of minutes' },
@@ -138,10 +158,16 @@ export const router = createRouter({
 router.beforeEach(async (to) => {
   const session = useSession()
   await session.load()
-  if (!session.member.value && !to.meta.open) {
+  const member = session.member.value
+  if (!member && (!to.meta.open || to.meta.guest)) {
     return { path: '/sign-in', query: to.fullPath === '/' ? {} : { to: to.fullPath } }
   }
-  if (session.member.value && to.path === '/sign-in') return '/'
+  // A guest sees what they were let into; a member sees the folio itself.
+  if (member?.guest && !to.meta.open) return '/let-in'
+  if (member && !member.guest && to.meta.guest) {
+    return to.params.number ? `/folio/${String(to.params.number)}` : '/'
+  }
+  if (member && to.path === '/sign-in') return '/'
 })
 
 router.afterEach((to) => {

@@ -36,6 +36,7 @@ export const keys = {
   templates: 'templates',
   house: 'house',
   excerpts: 'excerpts',
+  access: 'access',
 }
 
 /** Says that these lists are to be fetched anew. */

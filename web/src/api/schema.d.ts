@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/guest/lines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attendance/{id}": {
         parameters: {
             query?: never;
@@ -238,6 +254,38 @@ export interface paths {
         get?: never;
         put: operations["setPresent"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["welcome"];
         delete?: never;
         options?: never;
         head?: never;
@@ -772,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/guest/folios/{number}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/template": {
         parameters: {
             query?: never;
@@ -861,7 +925,7 @@ export interface paths {
         };
         get: operations["all_4"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -942,6 +1006,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/access": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["whoSees"];
+        put?: never;
+        post: operations["letIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1253,6 +1333,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/guest/folios": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["folios"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guest/folios/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guest/folios/{number}/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}": {
         parameters: {
             query?: never;
@@ -1407,7 +1535,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke"];
+        delete: operations["revoke_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1553,6 +1681,9 @@ export interface components {
             was: components["schemas"]["StandView"] | null;
             became: components["schemas"]["StandView"];
         };
+        ChosenPassword: {
+            password: string;
+        };
         Circulation: {
             readers: components["schemas"]["Reader"][];
             groups: components["schemas"]["Group"][];
@@ -1610,6 +1741,7 @@ export interface components {
             name: string;
             email: string;
             team: string;
+            guest: boolean;
         };
         DaySheet: {
             /** Format: date */
@@ -1634,7 +1766,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "AGENDA" | "MINUTES" | "DRAFT_READY" | "TRIAL";
+            kind: "AGENDA" | "MINUTES" | "LET_IN" | "DRAFT_READY" | "TRIAL";
             subject: string;
             /** Format: uuid */
             meetingId: string | null;
@@ -1802,6 +1934,17 @@ export interface components {
             number: number;
             text: string;
         };
+        GrantView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            folio: number | null;
+            series: string | null;
+            writes: boolean;
+            by: string;
+            /** Format: date-time */
+            at: string;
+        };
         Grounds: {
             reasons: string[];
             standing: string | null;
@@ -1825,6 +1968,47 @@ export interface components {
         Guest: {
             name: string;
             email: string | null;
+        };
+        GuestAddition: {
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
+        };
+        GuestFolio: {
+            /** Format: int32 */
+            folio: number;
+            title: string;
+            /** Format: date */
+            date: string;
+            series: string | null;
+            writes: boolean;
+        };
+        GuestLine: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
+        };
+        GuestPage: {
+            folio: components["schemas"]["GuestFolio"];
+            page: components["schemas"]["BlockView"][];
+            lines: components["schemas"]["GuestLine"][];
+        };
+        GuestView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            joined: boolean;
+            grants: components["schemas"]["GrantView"][];
+        };
+        GuestWords: {
+            text: string;
         };
         Hand: {
             /** Format: uuid */
@@ -1928,6 +2112,15 @@ export interface components {
         LetterWords: {
             subject: string;
             text: string;
+        };
+        LettingIn: {
+            name: string;
+            /** Format: email */
+            email: string;
+            /** Format: int32 */
+            folio: number | null;
+            series: string | null;
+            writes: boolean;
         };
         LineFacts: {
             /** @enum {string} */
@@ -2555,13 +2748,23 @@ export interface components {
             message: string | null;
             withMatters: boolean;
         };
+        Welcomed: {
+            email: string;
+        };
         Which: {
             /** Format: uuid */
             connectionId: string;
         };
+        WhoSees: {
+            members: components["schemas"]["MemberCard"][];
+            guests: components["schemas"]["GuestView"][];
+        };
         WithRecorder: {
             /** Format: uuid */
             recorderId: string;
+        };
+        Writing: {
+            writes: boolean;
         };
     };
     responses: never;
@@ -3112,6 +3315,34 @@ export interface operations {
             };
         };
     };
+    change_4: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuestWords"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestPage"];
+                };
+            };
+        };
+    };
     setPresent: {
         parameters: {
             query?: never;
@@ -3136,6 +3367,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Attendee"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Writing"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    welcome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcomed"];
                 };
             };
         };
@@ -4226,6 +4527,32 @@ export interface operations {
             };
         };
     };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuestAddition"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestPage"];
+                };
+            };
+        };
+    };
     like: {
         parameters: {
             query?: never;
@@ -4411,7 +4738,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4542,6 +4869,48 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    whoSees: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhoSees"];
+                };
+            };
+        };
+    };
+    letIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LettingIn"];
+            };
+        };
         responses: {
             /** @description No Content */
             204: {
@@ -4984,6 +5353,70 @@ export interface operations {
             };
         };
     };
+    folios: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestFolio"][];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuestPage"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     folio: {
         parameters: {
             query?: never;
@@ -5227,7 +5660,7 @@ export interface operations {
             };
         };
     };
-    revoke: {
+    revoke_1: {
         parameters: {
             query?: never;
             header?: never;

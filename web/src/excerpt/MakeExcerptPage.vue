@@ -94,7 +94,7 @@ async function copy() {
           <h3 v-if="groupHeading(group, people ?? [])">{{ groupHeading(group, people ?? []) }}</h3>
           <label v-for="line in group.lines" :key="line.id" class="check">
             <input type="checkbox" :checked="chosen.has(line.id)" @change="toggle(line.id)" />
-            <span class="figures small">{{ cited(number, line.number ?? 0) }}</span>
+            <span class="figures small">{{ `${cited(number, line.number ?? 0)} ` }}</span>
             <span>{{ line.text }}</span>
           </label>
         </template>
@@ -145,6 +145,7 @@ async function copy() {
 
 .lines {
   padding: 24px 34px 60px;
+  min-width: 0;
 }
 
 .side {
@@ -156,8 +157,14 @@ async function copy() {
   border-left: 1px solid var(--rule);
 }
 
+.topic select {
+  min-width: 0;
+  max-width: 100%;
+}
+
 .topic {
   display: flex;
+  min-width: 0;
   gap: 8px;
   align-items: center;
   margin-top: 14px;
@@ -211,7 +218,14 @@ h3 {
 
 @media (max-width: 860px) {
   .make {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+@media (max-width: 480px) {
+  .lines,
+  .side {
+    padding-inline: 14px;
   }
 }
 </style>

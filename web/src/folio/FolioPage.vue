@@ -62,6 +62,9 @@ function print() {
         <RouterLink class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
         <FolioExport :folio="number" />
         <RouterLink class="btn" :to="`/folio/${number}/excerpt`">Excerpt</RouterLink>
+        <RouterLink class="btn" :to="{ path: '/access', query: { folio: String(number) } }">
+          Let in
+        </RouterLink>
         <button class="btn" type="button" @click="print">Print</button>
         <RouterLink class="btn go" :to="`/folio/${number}/circulate`">Circulate</RouterLink>
       </div>

@@ -20,6 +20,7 @@ const open = ref(false)
 const name = computed(() => session.member.value?.name ?? '')
 const choices = computed(() => [
   { label: 'People', command: () => router.push('/people') },
+  { label: 'Access', command: () => router.push('/access') },
   { label: 'Templates', command: () => router.push('/templates') },
   { label: 'House document', command: () => router.push('/house') },
   { label: 'Calendars', command: () => router.push('/calendars') },

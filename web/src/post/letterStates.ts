@@ -5,6 +5,7 @@ import { count } from '../shared/words'
 const KINDS: Record<Dispatch['kind'], string> = {
   AGENDA: 'agenda',
   MINUTES: 'minutes',
+  LET_IN: 'word of being let in',
   DRAFT_READY: 'word of a draft',
   TRIAL: 'trial',
 }

@@ -125,7 +125,9 @@ class CirculateTest extends WithReview {
     @Test
     void an_excerpt_is_read_without_account_until_it_is_revoked_and_leads_nowhere_else() {
         mira.link("Excerpt").click();
-        mira.region("Lines").getByLabel(Pattern.compile("\\d Lend the mobile unit")).check();
+        mira.region("Lines")
+                .getByLabel(Pattern.compile("\\d\\s*Lend the mobile unit"))
+                .check();
         mira.page.getByLabel("Passphrase, if one").fill("wet paint");
         mira.button("Make the excerpt").click();
         String address = mira.page.getByTestId("address").textContent();

@@ -37,6 +37,12 @@ class ScreensTest extends BrowserTest {
             "/marks",
             "/calendars",
             "/recorders",
+            "/templates",
+            "/house",
+            "/access",
+            "/folio/1/circulate",
+            "/folio/1/excerpt",
+            "/folio/1/amend",
             "/post");
 
     /** The screens, with those of a meeting of today that is still to be held. */
@@ -175,7 +181,7 @@ class ScreensTest extends BrowserTest {
         mira.page.keyboard().press("?");
 
         Locator dialog = mira.page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog).containsText("ink the line and go on");
+        assertThat(dialog).containsText("ink the line, or take what is possible, and go on");
         assertThat(dialog).containsText("to the lamp field");
         mira.page.keyboard().press("Escape");
         assertThat(dialog).hasCount(0);
