@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
@@ -8,9 +8,11 @@ import { keys, outdate } from '../api/queries'
 import type { Recipient } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
+import { settled } from '../shared/settled'
 import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
+import OthersField from './OthersField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -29,7 +31,7 @@ const left = ref<string[]>([])
 const more = ref('')
 
 const typed = computed(() => guestsIn(more.value))
-const unclear = computed(() => typed.value.filter((g) => !g.email).map((g) => g.name))
+const isUnclear = computed(() => typed.value.some((g) => !g.email))
 const to = computed<Recipient[]>(() => [
   ...(data.value?.to.filter((r) => !left.value.includes(r.address)) ?? []),
   ...typed.value.flatMap((g) => (g.email ? [{ name: g.name, address: g.email }] : [])),
@@ -37,20 +39,12 @@ const to = computed<Recipient[]>(() => [
 
 /** The words as they will go out, a moment after the last key. */
 const PAUSE_MS = 250
-const settled = ref({ message: '', withMatters: true })
-let waiting: ReturnType<typeof setTimeout>
-watch([message, withMatters], () => {
-  clearTimeout(waiting)
-  waiting = setTimeout(
-    () => (settled.value = { message: message.value, withMatters: withMatters.value }),
-    PAUSE_MS,
-  )
-})
+const wanted = settled(() => ({ message: message.value, withMatters: withMatters.value }), PAUSE_MS)
 const { data: words } = useQuery({
-  queryKey: ['agendaWords', path.id, settled],
+  queryKey: ['agendaWords', path.id, wanted],
   queryFn: () =>
     answer(
-      api.POST('/api/meetings/{id}/agenda-letter/words', { params: { path }, body: settled.value }),
+      api.POST('/api/meetings/{id}/agenda-letter/words', { params: { path }, body: wanted.value }),
     ),
   placeholderData: (before) => before,
   staleTime: 0,
@@ -112,13 +106,7 @@ async function send() {
         Invited, with no known address: {{ data.without.join(', ') }}.
       </p>
     </fieldset>
-    <label>
-      <span class="label">Others, one a line, such as elin@county.example</span>
-      <textarea v-model="more" class="field" rows="2" />
-    </label>
-    <p v-if="unclear.length" class="small red" role="alert">
-      No address in: {{ unclear.join(', ') }}.
-    </p>
+    <OthersField v-model="more" />
     <label>
       <span class="label">Covering words</span>
       <textarea v-model="message" class="field" rows="5" maxlength="5000" />
@@ -130,7 +118,7 @@ async function send() {
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <div class="foot">
       <RouterLink class="btn quiet" :to="`/meeting/${path.id}`">Back to the meeting</RouterLink>
-      <button class="btn go" :disabled="busy || !to.length || unclear.length > 0">
+      <button class="btn go" :disabled="busy || !to.length || isUnclear">
         {{ to.length ? `Circulate to ${to.length}` : 'Circulate' }}
       </button>
     </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
@@ -9,9 +9,11 @@ import type { Reader } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { folioAddress } from '../shared/folioNumbers'
 import { useNotices } from '../shared/notices'
+import { settled } from '../shared/settled'
 import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
+import OthersField from './OthersField.vue'
 import { addressees, type Chosen, PART_NAMES, REASONS, together } from './readers'
 
 const router = useRouter()
@@ -32,7 +34,7 @@ const added = ref<Reader[]>([])
 const chosen = reactive(new Map<string, Chosen>())
 
 const typed = computed(() => guestsIn(more.value))
-const unclear = computed(() => typed.value.filter((g) => !g.email).map((g) => g.name))
+const isUnclear = computed(() => typed.value.some((g) => !g.email))
 const readers = computed(() => together(data.value?.readers ?? [], added.value))
 const reached = computed(() => readers.value.filter((r) => r.address !== null))
 const without = computed(() => readers.value.filter((r) => r.address === null).map((r) => r.name))
@@ -54,12 +56,7 @@ const shown = computed(
 
 /** The words as they will go out, a moment after the last key. */
 const PAUSE_MS = 250
-const settledCover = ref('')
-let waiting: ReturnType<typeof setTimeout>
-watch(cover, () => {
-  clearTimeout(waiting)
-  waiting = setTimeout(() => (settledCover.value = cover.value), PAUSE_MS)
-})
+const settledCover = settled(() => cover.value, PAUSE_MS)
 const wish = computed(() => ({
   reader: shown.value?.recipient.name ?? '',
   part: shown.value?.part ?? ('WHOLE' as const),
@@ -160,13 +157,7 @@ async function send() {
         </button>
       </p>
     </fieldset>
-    <label>
-      <span class="label">Others, one a line, such as elin@county.example</span>
-      <textarea v-model="more" class="field" rows="2" />
-    </label>
-    <p v-if="unclear.length" class="small red" role="alert">
-      No address in: {{ unclear.join(', ') }}.
-    </p>
+    <OthersField v-model="more" />
     <fieldset class="form">
       <legend class="label">The minutes go</legend>
       <label class="check">
@@ -184,7 +175,7 @@ async function send() {
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <div class="foot">
       <RouterLink class="btn quiet" :to="folioAddress(number)">Back to the folio</RouterLink>
-      <button class="btn go" :disabled="busy || !to.length || unclear.length > 0">
+      <button class="btn go" :disabled="busy || !to.length || isUnclear">
         {{ to.length ? `Circulate to ${to.length}` : 'Circulate' }}
       </button>
     </div>

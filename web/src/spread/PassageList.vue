@@ -5,10 +5,11 @@ import type { Basis, Line } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { counts } from '../shared/lineStates'
 import { scrollWithin } from '../shared/scrollWithin'
-import { byPassage, findWords } from './findWords'
-import { type Lamp, litRanges } from './lighting'
+import { findWords } from './findWords'
+import { type Lamp, litRanges, type Range } from './lighting'
 import PassageRow from './PassageRow.vue'
 import { selectedWords } from './selectedWords'
+import { useFoundWords } from './useFoundWords'
 
 /** The passages of one source, with what the lamp lights in them. */
 const props = defineProps<{
@@ -28,9 +29,12 @@ const scroller = ref<HTMLElement>()
 
 const hits = computed(() => findWords(passages.value ?? [], props.words))
 const lookedAt = computed(() => (props.looked === null ? undefined : hits.value[props.looked]))
-const ranges = computed(() =>
-  props.words.trim() ? byPassage(hits.value) : litRanges(props.lines, props.lamp, props.sourceId),
-)
+/** While words are looked for, the page itself shows the hit that is looked at; the browser lights the others. */
+const ranges = computed(() => {
+  if (!props.words.trim()) return litRanges(props.lines, props.lamp, props.sourceId)
+  const at = lookedAt.value
+  return at ? new Map([[at.passage, [at]]]) : new Map<number, Range[]>()
+})
 const feeds = computed(() => {
   const fed = new Map<number, number>()
   for (const line of props.lines) {
@@ -40,6 +44,8 @@ const feeds = computed(() => {
   }
   return fed
 })
+
+useFoundWords(scroller, hits, () => lookedAt.value)
 
 /** Scrolls the first lit words into sight, or those of all hits that are looked at. */
 async function showLit() {
@@ -83,10 +89,16 @@ defineExpose({ selection, hits })
 <template>
   <div ref="scroller" class="scroll" tabindex="0" role="region" :aria-label="label">
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <ol v-else :class="{ lamplit: ranges.size > 0 }">
+    <ol v-else :class="{ lamplit: ranges.size > 0 && !words.trim() }">
       <PassageRow
         v-for="passage in passages"
         :key="passage.n"
+        v-memo="[
+          passage,
+          ranges.get(passage.n),
+          feeds.get(passage.n),
+          lookedAt?.passage === passage.n && lookedAt.start,
+        ]"
         :passage="passage"
         :ranges="ranges.get(passage.n)"
         :feeds="feeds.get(passage.n) ?? 0"

@@ -9,7 +9,7 @@ const emit = defineEmits<{ next: [by: 1 | -1]; close: [] }>()
 const field = ref<HTMLInputElement>()
 
 const told = computed(() => {
-  if (!words.value.trim()) return ''
+  if (words.value.trim().length < 2) return ''
   return props.all ? `${props.at + 1} of ${props.all.toLocaleString('en-GB')}` : 'nowhere'
 })
 

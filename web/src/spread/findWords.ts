@@ -7,11 +7,13 @@ export interface Hit extends Range {
 }
 
 const MOST_HITS = 10_000
+/** One letter stands everywhere. */
+const LEAST = 2
 
 /** Every place where the words stand, whatever their case and however they are spaced, in order. */
 export function findWords(passages: Passage[], words: string): Hit[] {
   const wanted = words.trim()
-  if (!wanted) return []
+  if (wanted.length < LEAST) return []
   const pattern = wanted
     .split(/\s+/)
     .map((word) => word.replace(/[\\^$.*+?()[\]{}|/-]/g, '\\$&'))
@@ -24,11 +26,4 @@ export function findWords(passages: Passage[], words: string): Hit[] {
     }
   }
   return hits
-}
-
-/** The hits of each passage that has any. */
-export function byPassage(hits: Hit[]): Map<number, Range[]> {
-  const ranges = new Map<number, Range[]>()
-  for (const hit of hits) ranges.set(hit.passage, [...(ranges.get(hit.passage) ?? []), hit])
-  return ranges
 }

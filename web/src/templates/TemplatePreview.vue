@@ -1,26 +1,19 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
 import type { TemplateFacts } from '../api/types'
 import { shortDay } from '../shared/dates'
 import SetPage from '../shared/SetPage.vue'
+import { settled } from '../shared/settled'
 
 /** What a template makes of a meeting that was held, as it is being edited. */
 const props = defineProps<{ facts: TemplateFacts }>()
 
 const PAUSE_MS = 400
 const chosen = ref('')
-const settled = ref(props.facts)
-let waiting: ReturnType<typeof setTimeout>
-watch(
-  () => props.facts,
-  (facts) => {
-    clearTimeout(waiting)
-    waiting = setTimeout(() => (settled.value = facts), PAUSE_MS)
-  },
-)
+const tried = settled(() => props.facts, PAUSE_MS)
 
 const { data: meetings } = useQuery({
   queryKey: ['templateMeetings'],
@@ -29,11 +22,11 @@ const { data: meetings } = useQuery({
 const meetingId = computed(() => chosen.value || (meetings.value?.[0]?.meetingId ?? ''))
 
 const { data, error, isFetching } = useQuery({
-  queryKey: ['templatePreview', meetingId, settled],
+  queryKey: ['templatePreview', meetingId, tried],
   queryFn: () =>
     answer(
       api.POST('/api/templates/preview', {
-        body: { meetingId: meetingId.value, template: settled.value },
+        body: { meetingId: meetingId.value, template: tried.value },
       }),
     ),
   enabled: computed(() => meetingId.value !== ''),
