@@ -8,11 +8,16 @@ defineOptions({ inheritAttrs: false })
 const props = defineProps<{ inputId: string; near?: string }>()
 const day = defineModel<string | null>({ required: true })
 
+/** The day that a typed one took the place of: the calendar, which could not read what was typed, puts it back. */
+let replaced: { day: string | null } | null = null
+
 /** The calendar works on dates, everything else on days. */
 const date = computed({
   get: () => (day.value ? dateOf(day.value) : null),
   set: (picked: unknown) => {
-    if (picked === null || picked instanceof Date) day.value = picked ? isoDay(picked) : null
+    if (picked !== null && !(picked instanceof Date)) return
+    const chosen = picked ? isoDay(picked) : null
+    if (replaced?.day !== chosen) day.value = chosen
   },
 })
 
@@ -26,7 +31,14 @@ function take(event: Event) {
     (event.target as HTMLInputElement).value,
     day.value ?? props.near ?? today(),
   )
-  if (typed !== null && typed !== day.value) day.value = typed
+  if (typed === null || typed === day.value) return
+  replaced = { day: day.value }
+  day.value = typed
+}
+
+/** Whatever is chosen or typed from now on counts. */
+function beginAnew() {
+  replaced = null
 }
 </script>
 
@@ -37,6 +49,16 @@ function take(event: Event) {
     date-format="D d M yy"
     select-other-months
     placeholder="no date"
-    :pt="{ pcInputText: { root: { ...$attrs, onBlurCapture: take, onKeydownCapture: keyed } } }"
+    :pt="{
+      pcInputText: {
+        root: {
+          ...$attrs,
+          onBlurCapture: take,
+          onKeydownCapture: keyed,
+          onFocus: beginAnew,
+          onInput: beginAnew,
+        },
+      },
+    }"
   />
 </template>
