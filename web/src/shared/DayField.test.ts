@@ -1,6 +1,7 @@
 import { mount } from '@vue/test-utils'
 import DatePicker from 'primevue/datepicker'
 import PrimeVue from 'primevue/config'
+import { nextTick } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import DayField from './DayField.vue'
 import { primeVueOptions } from './primevue'
@@ -42,6 +43,7 @@ describe('a field for a day', () => {
     const { type, day, picker } = field('2026-03-06')
     await type('13 mar')
     picker.vm.$emit('update:modelValue', new Date(2026, 2, 6, 12))
+    await nextTick()
     expect(day()).toBe('2026-03-13')
   })
 
@@ -49,9 +51,11 @@ describe('a field for a day', () => {
     const { type, day, picker, input } = field('2026-03-06')
     await type('13 mar')
     picker.vm.$emit('update:modelValue', new Date(2026, 2, 20, 12))
+    await nextTick()
     expect(day()).toBe('2026-03-20')
     await input.trigger('input')
     picker.vm.$emit('update:modelValue', new Date(2026, 2, 6, 12))
+    await nextTick()
     expect(day()).toBe('2026-03-06')
   })
 
