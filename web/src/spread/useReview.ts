@@ -150,8 +150,11 @@ export function useReview(draft: Draft, lamp: Ref<Lamp>, places: Places) {
     if (!composing.value) return
     const { kind, after, evidence } = composing.value
     composing.value = null
+    const from = lamp.value
     try {
-      goTo(await draft.add(kind, text, after, evidence))
+      const line = await draft.add(kind, text, after, evidence)
+      // Whoever went on meanwhile is not called back.
+      if (lamp.value === from) goTo(line)
     } catch (thrown) {
       // What was typed comes back into its field, to be tried again.
       composing.value = { kind, after, evidence, text }

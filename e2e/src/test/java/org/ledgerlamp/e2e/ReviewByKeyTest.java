@@ -31,7 +31,8 @@ class ReviewByKeyTest extends WithReview {
     }
 
     private String focused() {
-        return (String) mira.page.evaluate("document.activeElement.textContent");
+        return (String)
+                mira.page.evaluate("document.activeElement.matches('.text') ? document.activeElement.textContent : ''");
     }
 
     private Locator line(String words) {
