@@ -2406,8 +2406,6 @@ export interface components {
         Reader: {
             name: string;
             address: string | null;
-            /** Format: uuid */
-            personId: string | null;
             /** @enum {string} */
             reason: "ATTENDED" | "ABSENT" | "OWNER" | "GROUP";
             /** @enum {string} */

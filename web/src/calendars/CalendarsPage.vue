@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate, useConnections } from '../api/queries'
 import type { Connection, ConnectionFacts } from '../api/types'
 import EmptyState from '../shared/EmptyState.vue'
@@ -9,24 +8,20 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { arrival } from '../shared/dates'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import { useDeed } from '../shared/useDeed'
 import ConnectionForm from './ConnectionForm.vue'
 
 const { say, attempt } = useNotices()
 const adding = ref(false)
-const refused = ref('')
+const { refused, run } = useDeed()
 
 const { data, error, refetch } = useConnections()
 
 const renew = () => outdate(keys.connections, keys.day, keys.meetings)
 
 async function add(facts: ConnectionFacts) {
-  refused.value = ''
-  try {
-    await answer(api.POST('/api/connections', { body: facts }))
-    adding.value = false
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
+  const added = await run(() => answer(api.POST('/api/connections', { body: facts })))
+  if (added) adding.value = false
   await renew()
 }
 

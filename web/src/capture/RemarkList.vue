@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate, useMembers, useRemarks } from '../api/queries'
 import { arrival } from '../shared/dates'
+import { useDeed } from '../shared/useDeed'
 
 /** What members remarked on one line, and a field to remark something. */
 const props = defineProps<{ meetingId: string; line: string; writing: boolean }>()
@@ -15,7 +15,7 @@ const remarks = computed(() => data.value?.filter((r) => r.line === props.line) 
 
 const text = ref('')
 const forMember = ref('')
-const refused = ref('')
+const { refused, run } = useDeed()
 const field = ref<HTMLInputElement>()
 
 watch(
@@ -28,8 +28,7 @@ watch(
 )
 
 async function make() {
-  refused.value = ''
-  try {
+  await run(async () => {
     await answer(
       api.POST('/api/meetings/{id}/remarks', {
         params: { path: { id: props.meetingId } },
@@ -38,9 +37,7 @@ async function make() {
     )
     text.value = ''
     emit('done')
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
+  })
   await outdate(keys.remarks)
 }
 </script>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { DaySheet } from '../api/types'
 import { arrival, clockIn, clockTime, HERE, length, longDay, today } from '../shared/dates'
@@ -11,7 +10,7 @@ import EmptyState from '../shared/EmptyState.vue'
 import { count, listed } from '../shared/words'
 
 const props = defineProps<{ sheet: DaySheet }>()
-const { say } = useNotices()
+const { attempt } = useNotices()
 
 /** As many matters of the next meeting are shown. */
 const GLANCED = 3
@@ -28,11 +27,7 @@ const next = computed(() => {
 })
 
 async function see(id: string) {
-  try {
-    await answer(api.POST('/api/remarks/{id}/seen', { params: { path: { id } } }))
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
+  await attempt(answer(api.POST('/api/remarks/{id}/seen', { params: { path: { id } } })))
   await outdate(keys.day, keys.remarks)
 }
 

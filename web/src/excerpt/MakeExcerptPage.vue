@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate, usePeople } from '../api/queries'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import { useNotices } from '../shared/notices'
 import { groupHeading, inReadingOrder } from '../shared/sections'
+import { useDeed } from '../shared/useDeed'
 import { count } from '../shared/words'
 import { useFolio } from '../folio/useFolio'
 
@@ -21,7 +21,7 @@ const passages = ref(false)
 const days = ref(30)
 const passphrase = ref('')
 const address = ref('')
-const refused = ref('')
+const { refused, run } = useDeed()
 
 const withLines = computed(() => sections.value.filter((s) => s.groups.length > 0))
 const topics = computed(() => {
@@ -45,9 +45,8 @@ function chooseTopic(event: Event) {
   if (topic) chosen.value = new Set(topic.ids)
 }
 
-async function make() {
-  refused.value = ''
-  try {
+const make = () =>
+  run(async () => {
     const made = await answer(
       api.POST('/api/folios/{number}/excerpts', {
         params: { path: { number } },
@@ -61,10 +60,7 @@ async function make() {
     )
     address.value = `${location.origin}/excerpt/${made.token}`
     await outdate(keys.excerpts)
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
-}
+  })
 
 async function copy() {
   await navigator.clipboard.writeText(address.value)

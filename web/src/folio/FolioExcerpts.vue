@@ -28,13 +28,13 @@ function numbers(excerpt: Excerpt): string {
   )
 }
 
+const isOpen = (excerpt: Excerpt) => !excerpt.revokedAt && new Date(excerpt.expiresAt) > new Date()
+
 function standing(excerpt: Excerpt): string {
   if (excerpt.revokedAt) return `revoked ${arrival(excerpt.revokedAt)}`
   const until = shortDay(excerpt.expiresAt.slice(0, 10))
-  return new Date(excerpt.expiresAt) < new Date() ? `ran out ${until}` : `open until ${until}`
+  return isOpen(excerpt) ? `open until ${until}` : `ran out ${until}`
 }
-
-const isOpen = (excerpt: Excerpt) => !excerpt.revokedAt && new Date(excerpt.expiresAt) > new Date()
 
 async function revoke(excerpt: Excerpt) {
   const deed = api.DELETE('/api/excerpts/{id}', { params: { path: { id: excerpt.id } } })

@@ -2,18 +2,17 @@
 import Menu from 'primevue/menu'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { messageOf } from '../api/problem'
-import { useNotices } from '../shared/notices'
 import { useTheme } from '../shared/theme'
 import { initials } from '../shared/words'
 import { useSession } from '../signin/session'
+import { useSignOut } from '../signin/useSignOut'
 
 const emit = defineEmits<{ keys: [] }>()
 
 const session = useSession()
 const router = useRouter()
+const signOut = useSignOut()
 const { theme, choose } = useTheme()
-const { say } = useNotices()
 const menu = ref<InstanceType<typeof Menu>>()
 const open = ref(false)
 
@@ -35,15 +34,6 @@ const choices = computed(() => [
   { separator: true },
   { label: 'Sign out', command: signOut },
 ])
-
-async function signOut() {
-  try {
-    await session.signOut()
-    await router.push('/sign-in')
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
-}
 </script>
 
 <template>

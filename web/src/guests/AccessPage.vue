@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, reactive, ref } from 'vue'
+import { computed, reactive } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Grant } from '../api/types'
 import { arrival } from '../shared/dates'
@@ -11,6 +10,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { folioAddress } from '../shared/folioNumbers'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import { useDeed } from '../shared/useDeed'
 
 /** Who can see what of the team, and letting somebody in. */
 const { say, attempt } = useNotices()
@@ -36,12 +36,11 @@ const form = reactive({
   series: String(query.series ?? ''),
   writes: false,
 })
-const refused = ref('')
+const { refused, run } = useDeed()
 
-async function letIn() {
-  refused.value = ''
-  const isFolio = form.into === 'folio'
-  try {
+const letIn = () =>
+  run(async () => {
+    const isFolio = form.into === 'folio'
     await answer(
       api.POST('/api/access', {
         body: {
@@ -58,10 +57,7 @@ async function letIn() {
     })
     form.name = form.email = ''
     await outdate(keys.access, keys.post)
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
-}
+  })
 
 const path = (grant: Grant) => ({ params: { path: { id: grant.id } } })
 

@@ -3,12 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, onVersion } from '../api/client'
-import { messageOf } from '../api/problem'
 import { queryClient } from '../api/queries'
 import type { GuestLine, GuestPage, LineKind } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { cited } from '../shared/folioNumbers'
 import SetPage from '../shared/SetPage.vue'
+import { useDeed } from '../shared/useDeed'
 import { KIND_NAMES } from '../shared/words'
 import GuestFrame from './GuestFrame.vue'
 
@@ -26,7 +26,7 @@ const writing = ref(false)
 const words = ref(new Map<string, string>())
 const addition = ref('')
 const kind = ref<LineKind>('POINT')
-const refused = ref('')
+const { refused, run } = useDeed()
 
 function wordsOf(line: GuestLine): string {
   return words.value.get(line.id) ?? line.text
@@ -36,16 +36,8 @@ function type(line: GuestLine, event: Event) {
   words.value = new Map(words.value).set(line.id, (event.target as HTMLTextAreaElement).value)
 }
 
-async function kept(page: Promise<GuestPage>): Promise<boolean> {
-  refused.value = ''
-  try {
-    queryClient.setQueryData(queryKey, await page)
-    return true
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-    return false
-  }
-}
+const kept = (page: Promise<GuestPage>) =>
+  run(async () => queryClient.setQueryData(queryKey, await page))
 
 /** What was typed stays in its field where it is refused. */
 async function keep(line: GuestLine) {

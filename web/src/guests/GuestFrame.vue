@@ -1,23 +1,11 @@
 <script setup lang="ts">
-import { useRouter } from 'vue-router'
-import { messageOf } from '../api/problem'
 import LampMark from '../frame/LampMark.vue'
-import { useNotices } from '../shared/notices'
 import { useSession } from '../signin/session'
+import { useSignOut } from '../signin/useSignOut'
 
 /** Around whatever a guest sees: who they are, and the way out. */
 const session = useSession()
-const router = useRouter()
-const { say } = useNotices()
-
-async function leave() {
-  try {
-    await session.signOut()
-    await router.push('/sign-in')
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
-}
+const signOut = useSignOut()
 </script>
 
 <template>
@@ -27,7 +15,7 @@ async function leave() {
       <span class="small">
         {{ session.member.value?.name }}, guest of {{ session.member.value?.team }}
       </span>
-      <button class="btn quiet" type="button" @click="leave">Sign out</button>
+      <button class="btn quiet" type="button" @click="signOut">Sign out</button>
     </header>
     <main class="sheet"><slot /></main>
   </div>

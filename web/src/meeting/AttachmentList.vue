@@ -10,7 +10,7 @@ import { useNotices } from '../shared/notices'
 import { fileSize } from '../shared/words'
 
 const props = defineProps<{ meetingId: string }>()
-const { say } = useNotices()
+const { say, attempt } = useNotices()
 const path = computed(() => ({ id: props.meetingId }))
 
 const { data, error } = useQuery({
@@ -36,23 +36,17 @@ async function attach(files: File[]) {
   await outdate(keys.attachments)
 }
 
-async function attempt(deed: Promise<unknown>) {
-  try {
-    await deed
-    return true
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-    return false
-  } finally {
-    await outdate(keys.attachments)
-  }
+async function change(deed: Promise<unknown>): Promise<boolean> {
+  const done = await attempt(deed)
+  await outdate(keys.attachments)
+  return done
 }
 
 async function remove(attachment: Attachment) {
   const at = { params: { path: { id: attachment.id } } }
-  if (!(await attempt(answer(api.DELETE('/api/attachments/{id}', at))))) return
+  if (!(await change(answer(api.DELETE('/api/attachments/{id}', at))))) return
   say(`${attachment.name} is taken off.`, {
-    undo: () => void attempt(answer(api.POST('/api/attachments/{id}/restore', at))),
+    undo: () => void change(answer(api.POST('/api/attachments/{id}/restore', at))),
   })
 }
 </script>

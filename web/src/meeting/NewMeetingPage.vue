@@ -20,7 +20,7 @@ const initial = {
   ...emptyMeeting(isDay(asked) ? asked : today()),
   organiser: member.value?.name ?? null,
 }
-const { say } = useNotices()
+const { attempt } = useNotices()
 
 const { data: connections } = useConnections()
 const writable = computed(() => connections.value?.filter((c) => c.kind === 'CALDAV') ?? [])
@@ -47,16 +47,11 @@ async function keep(facts: MeetingFacts) {
 
 /** A meeting that is kept stays kept where its calendar refuses it. */
 async function putInto(id: string) {
-  try {
-    await answer(
-      api.POST('/api/meetings/{id}/calendars', {
-        params: { path: { id } },
-        body: { connectionId: calendar.value },
-      }),
-    )
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
-  }
+  const put = api.POST('/api/meetings/{id}/calendars', {
+    params: { path: { id } },
+    body: { connectionId: calendar.value },
+  })
+  await attempt(answer(put))
 }
 </script>
 

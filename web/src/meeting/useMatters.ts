@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/vue-query'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Act, Matter } from '../api/types'
 import { useNotices } from '../shared/notices'
@@ -16,7 +15,7 @@ export const ACT_NAMES: Record<Act, string> = {
 
 /** The matters arising of a meeting, and what can be done about them in it. */
 export function useMatters(meetingId: string) {
-  const { say } = useNotices()
+  const { say, attempt } = useNotices()
   const path = { params: { path: { id: meetingId } } }
   const query = useQuery({
     queryKey: [keys.matters, meetingId],
@@ -25,21 +24,17 @@ export function useMatters(meetingId: string) {
 
   const renew = () => outdate(keys.matters, keys.day)
 
-  async function attempt(deed: () => Promise<unknown>) {
-    try {
-      await deed()
-    } catch (thrown) {
-      say(messageOf(thrown), { failed: true })
-    }
+  async function change(deed: () => Promise<unknown>) {
+    await attempt(deed())
     await renew()
   }
 
   function takeBack(actId: string) {
-    return attempt(() => answer(api.DELETE('/api/acts/{id}', { params: { path: { id: actId } } })))
+    return change(() => answer(api.DELETE('/api/acts/{id}', { params: { path: { id: actId } } })))
   }
 
   function act(matter: Matter, kind: Act, due: string | null = null) {
-    return attempt(async () => {
+    return change(async () => {
       const done = await answer(
         api.POST('/api/lines/{id}/acts', {
           params: { path: { id: matter.lineId } },
@@ -55,14 +50,14 @@ export function useMatters(meetingId: string) {
   }
 
   const letGo = (matter: Matter) =>
-    attempt(async () => {
+    change(async () => {
       const query = { line: matter.lineId }
       await answer(api.DELETE('/api/meetings/{id}/matters', { params: { ...path.params, query } }))
       say(`${matter.folio}.${matter.number} is let go.`, { undo: () => void pull(matter) })
     })
 
   const pull = (matter: Matter) =>
-    attempt(() =>
+    change(() =>
       answer(api.POST('/api/meetings/{id}/matters', { ...path, body: { lineId: matter.lineId } })),
     )
 

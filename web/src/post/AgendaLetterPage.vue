@@ -3,12 +3,12 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Recipient } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import { settled } from '../shared/settled'
+import { useDeed } from '../shared/useDeed'
 import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
@@ -38,8 +38,7 @@ const to = computed<Recipient[]>(() => [
 ])
 
 /** The words as they will go out, a moment after the last key. */
-const PAUSE_MS = 250
-const wanted = settled(() => ({ message: message.value, withMatters: withMatters.value }), PAUSE_MS)
+const wanted = settled(() => ({ message: message.value, withMatters: withMatters.value }))
 const { data: words } = useQuery({
   queryKey: ['agendaWords', path.id, wanted],
   queryFn: () =>
@@ -50,13 +49,10 @@ const { data: words } = useQuery({
   staleTime: 0,
 })
 
-const busy = ref(false)
-const refused = ref('')
+const { busy, refused, run } = useDeed()
 
-async function send() {
-  busy.value = true
-  refused.value = ''
-  try {
+const send = () =>
+  run(async () => {
     await answer(
       api.POST('/api/meetings/{id}/agenda-letter', {
         params: { path },
@@ -68,12 +64,7 @@ async function send() {
       to: { path: '/post', label: 'Post room' },
     })
     await router.push(`/meeting/${path.id}`)
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 </script>
 
 <template>

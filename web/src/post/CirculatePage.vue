@@ -3,13 +3,13 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { Reader } from '../api/types'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { folioAddress } from '../shared/folioNumbers'
 import { useNotices } from '../shared/notices'
 import { settled } from '../shared/settled'
+import { useDeed } from '../shared/useDeed'
 import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
@@ -55,8 +55,7 @@ const shown = computed(
 )
 
 /** The words as they will go out, a moment after the last key. */
-const PAUSE_MS = 250
-const settledCover = settled(() => cover.value, PAUSE_MS)
+const settledCover = settled(() => cover.value)
 const wish = computed(() => ({
   reader: shown.value?.recipient.name ?? '',
   part: shown.value?.part ?? ('WHOLE' as const),
@@ -74,13 +73,10 @@ const { data: words } = useQuery({
   staleTime: 0,
 })
 
-const busy = ref(false)
-const refused = ref('')
+const { busy, refused, run } = useDeed()
 
-async function send() {
-  busy.value = true
-  refused.value = ''
-  try {
+const send = () =>
+  run(async () => {
     await answer(
       api.POST('/api/folios/{number}/circulation', {
         params: { path },
@@ -92,12 +88,7 @@ async function send() {
       to: { path: '/post', label: 'Post room' },
     })
     await router.push(folioAddress(number))
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 </script>
 
 <template>

@@ -2,19 +2,19 @@
 import { useQuery } from '@tanstack/vue-query'
 import { reactive, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate } from '../api/queries'
 import type { MailAccountFacts } from '../api/types'
 import { useNotices } from '../shared/notices'
+import { useDeed } from '../shared/useDeed'
 
-const { say } = useNotices()
+const { say, attempt } = useNotices()
 const { data } = useQuery({
   queryKey: [keys.mailAccount],
   queryFn: () => answer(api.GET('/api/post/account')),
 })
 
 const changing = ref(false)
-const refused = ref('')
+const { refused, run } = useDeed()
 const form = reactive<MailAccountFacts>({
   host: '',
   port: 587,
@@ -40,8 +40,7 @@ watch(
 )
 
 async function keep() {
-  refused.value = ''
-  try {
+  await run(async () => {
     await answer(
       api.PUT('/api/post/account', {
         body: { ...form, username: form.username?.trim() || null, secret: form.secret || null },
@@ -49,18 +48,13 @@ async function keep() {
     )
     form.secret = null
     changing.value = false
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
+  })
   await outdate(keys.mailAccount, keys.post)
 }
 
-async function attempt() {
-  try {
-    await answer(api.POST('/api/post/account/trial'))
+async function sendTrial() {
+  if (await attempt(answer(api.POST('/api/post/account/trial')))) {
     say('A trial letter to yourself is on its way.')
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
   }
   await outdate(keys.post)
 }
@@ -76,7 +70,7 @@ async function attempt() {
       </p>
       <p v-else>No mail server is set up yet: letters wait until there is one.</p>
       <div class="acts">
-        <button v-if="data.set && !changing" class="btn" type="button" @click="attempt">
+        <button v-if="data.set && !changing" class="btn" type="button" @click="sendTrial">
           Try it on yourself
         </button>
         <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">

@@ -5,7 +5,6 @@ import { addressees, type Chosen, together } from './readers'
 const reader = (name: string, address: string | null, part: Reader['part'] = 'WHOLE'): Reader => ({
   name,
   address,
-  personId: null,
   reason: 'ATTENDED',
   part,
 })

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import type { EarlyLine } from '../api/types'
 import { offset, shortDay } from '../shared/dates'
+import { useDeed } from '../shared/useDeed'
 import { KIND_NAMES } from '../shared/words'
 
 /** For whoever comes late: what would be drafted if the meeting ended now. It is looked for when asked, and not kept. */
@@ -11,23 +11,15 @@ const props = defineProps<{ meetingId: string }>()
 
 const found = ref<EarlyLine[] | null>(null)
 const at = ref('')
-const busy = ref(false)
-const refused = ref('')
+const { busy, refused, run } = useDeed()
 
-async function look() {
-  busy.value = true
-  refused.value = ''
-  try {
+const look = () =>
+  run(async () => {
     found.value = await answer(
       api.GET('/api/meetings/{id}/so-far', { params: { path: { id: props.meetingId } } }),
     )
     at.value = new Date().toTimeString().slice(0, 5)
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 
 const aside = (line: EarlyLine) =>
   [line.owner, line.due && shortDay(line.due)].filter(Boolean).join(' · ')

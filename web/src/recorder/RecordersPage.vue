@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate, useRecorders } from '../api/queries'
 import type { Recorder } from '../api/types'
 import { arrival } from '../shared/dates'
@@ -9,22 +8,22 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import { useDeed } from '../shared/useDeed'
 
-const { say } = useNotices()
+const { say, attempt } = useNotices()
 const { data, error, refetch } = useRecorders()
 
 const adding = ref(false)
 const name = ref('')
 const control = ref('')
-const refused = ref('')
+const { refused, run } = useDeed()
 /** The secret of the recorder that was just set up: it is told this once. */
 const fresh = ref<{ id: string; secret: string } | null>(null)
 
 const address = (recorder: Recorder) => location.origin + recorder.path
 
 async function setUp() {
-  refused.value = ''
-  try {
+  await run(async () => {
     const made = await answer(
       api.POST('/api/recorders', {
         body: { name: name.value, control: control.value.trim() || null },
@@ -33,18 +32,14 @@ async function setUp() {
     fresh.value = { id: made.recorder.id, secret: made.secret }
     adding.value = false
     name.value = control.value = ''
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
+  })
   await outdate(keys.recorders)
 }
 
 async function remove(recorder: Recorder) {
-  try {
-    await answer(api.DELETE('/api/recorders/{id}', { params: { path: { id: recorder.id } } }))
+  const path = { id: recorder.id }
+  if (await attempt(answer(api.DELETE('/api/recorders/{id}', { params: { path } })))) {
     say(`${recorder.name} is taken away; what it brought stays.`)
-  } catch (thrown) {
-    say(messageOf(thrown), { failed: true })
   }
   await outdate(keys.recorders)
 }

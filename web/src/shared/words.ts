@@ -1,4 +1,4 @@
-import type { LineKind } from '../api/types'
+import type { Detail, LineKind } from '../api/types'
 
 /** `1 line`, `2 lines` */
 export function count(n: number, one: string, many = `${one}s`): string {
@@ -16,6 +16,13 @@ export const KIND_NAMES: Record<LineKind, string> = {
   LOWLIGHT: 'Lowlight',
   POINT: 'Point',
   ANSWER: 'Answer',
+}
+
+/** How much of a talk is written down, in words. */
+export const DETAILS: Record<Detail, string> = {
+  BRIEF: 'brief',
+  STANDARD: 'standard',
+  FULL: 'full',
 }
 
 /** The first letters of a name's first and last word. */

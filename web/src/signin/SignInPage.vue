@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
+import { reactive } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { messageOf } from '../api/problem'
 import LampMark from '../frame/LampMark.vue'
+import { useDeed } from '../shared/useDeed'
 import { useSession } from './session'
 
 const route = useRoute()
@@ -10,23 +10,15 @@ const router = useRouter()
 const session = useSession()
 const first = session.setupNeeded
 const form = reactive({ team: '', name: '', email: '', password: '' })
-const refused = ref('')
-const busy = ref(false)
+const { busy, refused, run } = useDeed()
 
-async function enter() {
-  busy.value = true
-  refused.value = ''
-  try {
+const enter = () =>
+  run(async () => {
     await (first.value ? session.setUp({ ...form }) : session.signIn(form.email, form.password))
     // Only places of our own: "//elsewhere" would lead out.
     const to = String(route.query.to ?? '/')
     await router.push(/^\/(?!\/)/.test(to) ? to : '/')
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  } finally {
-    busy.value = false
-  }
-}
+  })
 </script>
 
 <template>

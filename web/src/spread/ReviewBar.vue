@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Detail } from '../api/types'
 import { clockTime, longDay } from '../shared/dates'
+import { DETAILS } from '../shared/words'
 import PencilMeter from './PencilMeter.vue'
 import ShowLines from './ShowLines.vue'
 import type { Draft } from './useDraft'
@@ -18,8 +19,6 @@ const emit = defineEmits<{
   redo: []
   template: [name: string, detail: Detail | null]
 }>()
-
-const DETAILS: Record<Detail, string> = { BRIEF: 'brief', STANDARD: 'standard', FULL: 'full' }
 
 const meeting = computed(() => props.draft.minutes.value.meeting)
 const folio = computed(() => props.draft.minutes.value.filing?.folio)

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { SectionFacts } from '../api/types'
-import { CONTENTS, collects, DETAILS, FORMS, GROUPINGS, hasForm, textLabel } from './sectionWords'
+import { DETAILS } from '../shared/words'
+import { CONTENTS, collects, FORMS, GROUPINGS, hasForm, textLabel } from './sectionWords'
 
 /** One section of a template: a row that opens. */
 const props = defineProps<{ section: SectionFacts; at: number; count: number }>()

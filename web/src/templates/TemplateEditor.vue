@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { nextTick, ref } from 'vue'
 import type { SectionFacts, TemplateFacts } from '../api/types'
+import { DETAILS } from '../shared/words'
 import SectionEditor from './SectionEditor.vue'
-import { CONTENTS, DETAILS, movedSection, newSection } from './sectionWords'
+import { CONTENTS, movedSection, newSection } from './sectionWords'
 
 /** The form of a template, being edited. */
 const facts = defineModel<TemplateFacts>({ required: true })

@@ -1,4 +1,4 @@
-import type { SectionFacts, TemplateFacts } from '../api/types'
+import type { SectionFacts } from '../api/types'
 
 type Content = SectionFacts['content']
 
@@ -33,12 +33,6 @@ export const FORMS: Record<SectionFacts['form'], string> = {
   SENTENCES: 'sentences',
   TABLE: 'a table',
   CHECK_BOXES: 'boxes to tick',
-}
-
-export const DETAILS: Record<TemplateFacts['detail'], string> = {
-  BRIEF: 'brief',
-  STANDARD: 'standard',
-  FULL: 'full',
 }
 
 /** What is to be written into a section that has a text of its own; null for all others. */

@@ -2,16 +2,16 @@
 import AutoComplete, { type AutoCompleteCompleteEvent } from 'primevue/autocomplete'
 import { computed, ref } from 'vue'
 import { answer, api } from '../api/client'
-import { messageOf } from '../api/problem'
 import { keys, outdate, usePeople } from '../api/queries'
 import type { Person } from '../api/types'
+import { useDeed } from '../shared/useDeed'
 
 const props = defineProps<{ unknown: string[] }>()
 const chosen = defineModel<string[]>({ required: true })
 
 const { data: everybody } = usePeople()
 const offered = ref<Person[]>([])
-const refused = ref('')
+const { refused, run } = useDeed()
 const added = ref<string[]>([])
 const fresh = ref('')
 
@@ -34,19 +34,15 @@ function offer(event: AutoCompleteCompleteEvent) {
   fresh.value = event.query.trim()
 }
 
-async function addToRoster(name: string) {
-  refused.value = ''
-  try {
+const addToRoster = (name: string) =>
+  run(async () => {
     const person = await answer(
       api.POST('/api/people', { body: { name, role: null, email: null, aliases: [] } }),
     )
     await outdate(keys.people)
     chosen.value = [...chosen.value, person.id]
     added.value.push(name)
-  } catch (thrown) {
-    refused.value = messageOf(thrown)
-  }
-}
+  })
 </script>
 
 <template>

@@ -1,11 +1,15 @@
 package org.ledgerlamp.core.exchange;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.reading.Kind;
@@ -16,6 +20,12 @@ import org.ledgerlamp.core.time.WrittenDay;
 /** What the placeholders of a house document stand for. */
 public final class HousePlaceholders {
     private static final String NONE = "None.";
+    private static final String ATTENDEE = "attendee";
+    private static final Set<String> KINDS =
+            Arrays.stream(Kind.values()).map(Kind::word).collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> LISTS = Stream.concat(
+                    Stream.of("agenda", "matters"), Arrays.stream(Kind.values()).map(HousePlaceholders::plural))
+            .collect(Collectors.toUnmodifiableSet());
 
     /** Every placeholder by name, with what it stands for. */
     public static final Map<String, String> KNOWN = known();
@@ -65,7 +75,7 @@ public final class HousePlaceholders {
                 known.put("point.topic", "in the same row: the topic it belongs to");
             }
         }
-        known.put("attendee", "in a table's row: the name of one who was there; the row is repeated");
+        known.put(ATTENDEE, "in a table's row: the name of one who was there; the row is repeated");
         known.put("attendee.role", "in the same row: their role");
         known.put("attendee.share", "in the same row: their share of the talk");
         return known;
@@ -81,21 +91,13 @@ public final class HousePlaceholders {
 
     /** Whether a paragraph with it is repeated. */
     static boolean isList(String name) {
-        return name.equals("agenda") || name.equals("matters") || isPluralKind(name);
-    }
-
-    private static boolean isPluralKind(String name) {
-        for (Kind kind : Kind.values()) {
-            if (plural(kind).equals(name)) {
-                return true;
-            }
-        }
-        return false;
+        return LISTS.contains(name);
     }
 
     /** Whether a table's row with it is repeated. */
     static boolean isOfItem(String name) {
-        return isKnown(name) && KNOWN.get(name).startsWith("in ");
+        String item = itemOf(name);
+        return isKnown(name) && (item.equals(ATTENDEE) || KINDS.contains(item));
     }
 
     /** The item that a placeholder is of: {@code action} of {@code action.due}. */
@@ -153,7 +155,7 @@ public final class HousePlaceholders {
         for (Presence p : copy.attendance()) {
             if (p.present()) {
                 there.add(Map.of(
-                        "attendee",
+                        ATTENDEE,
                         p.name(),
                         "attendee.role",
                         orEmpty(p.role()),
@@ -161,7 +163,7 @@ public final class HousePlaceholders {
                         Math.round(p.share() * 100) + "%"));
             }
         }
-        items.put("attendee", there);
+        items.put(ATTENDEE, there);
     }
 
     private Map<String, String> item(CopyLine line) {

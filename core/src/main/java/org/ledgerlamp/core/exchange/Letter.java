@@ -7,4 +7,9 @@ package org.ledgerlamp.core.exchange;
  * @param text plain text
  * @param html one HTML file without outside references
  */
-public record Letter(String subject, String text, String html) {}
+public record Letter(String subject, String text, String html) {
+    /** A subject on one line, whatever it contained. */
+    static String oneLine(String subject) {
+        return subject.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
+    }
+}

@@ -10,7 +10,7 @@ public final class LetterBuilder {
 
     /** Adds a heading. */
     public LetterBuilder heading(String heading) {
-        return add(heading.toUpperCase(Locale.ROOT), "<h2>" + escaped(heading) + "</h2>");
+        return add(heading.toUpperCase(Locale.ROOT), "<h2>" + HtmlPage.escaped(heading) + "</h2>");
     }
 
     /** Adds a paragraph; its line breaks stay, an empty one adds nothing. */
@@ -19,7 +19,7 @@ public final class LetterBuilder {
             return this;
         }
         String lines = paragraph.strip().replaceAll("\\R", "\n");
-        return add(lines, "<p>" + escaped(lines).replace("\n", "<br>\n") + "</p>");
+        return add(lines, "<p>" + HtmlPage.escaped(lines).replace("\n", "<br>\n") + "</p>");
     }
 
     /** Adds an address that leads somewhere; anything but http and https is written as mere text. */
@@ -27,7 +27,8 @@ public final class LetterBuilder {
         if (address == null || !address.matches("(?i)https?://\\S+")) {
             return paragraph(address);
         }
-        return add(address, "<p><a href=\"" + escaped(address) + "\">" + escaped(address) + "</a></p>");
+        return add(
+                address, "<p><a href=\"" + HtmlPage.escaped(address) + "\">" + HtmlPage.escaped(address) + "</a></p>");
     }
 
     /** Adds a numbered list. */
@@ -52,24 +53,17 @@ public final class LetterBuilder {
 
     private static String listed(List<String> items) {
         StringBuilder listed = new StringBuilder();
-        items.forEach(i -> listed.append("\n<li>").append(escaped(i)).append("</li>"));
+        items.forEach(i -> listed.append("\n<li>").append(HtmlPage.escaped(i)).append("</li>"));
         return listed.append('\n').toString();
-    }
-
-    private static String escaped(String words) {
-        return words.replace("&", "&amp;")
-                .replace("<", "&lt;")
-                .replace(">", "&gt;")
-                .replace("\"", "&quot;");
     }
 
     /** The letter; a subject stands on one line whatever it contained. */
     public Letter titled(String subject) {
-        String line = subject.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
+        String line = Letter.oneLine(subject);
         return new Letter(
                 line,
                 text + "\n",
-                "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>" + escaped(line)
+                "<!doctype html>\n<html lang=\"en\">\n<head><meta charset=\"utf-8\"><title>" + HtmlPage.escaped(line)
                         + "</title></head>\n<body>\n" + html + "</body>\n</html>\n");
     }
 }

@@ -118,7 +118,7 @@ public final class MinutesJson {
                 .put("title", t.title())
                 .put("from", t.from())
                 .put("to", t.to())
-                .put("at", clock(t.at()))
+                .put("at", ClockTime.write(t.at()))
                 .put("agendaItem", t.agendaItem());
         ArrayNode points = node.putArray("points");
         copy.of(Kind.POINT).stream().filter(l -> l.topic() == index).forEach(l -> points.add(said(l)));
@@ -173,7 +173,7 @@ public final class MinutesJson {
             ObjectNode node = array.addObject();
             node.put(e.origin() == Evidence.Origin.TALK ? "utterance" : "note", e.utterance());
             node.put("from", e.start());
-            node.put("at", clock(e.at())).put("speaker", e.speaker()).put("quote", e.quote());
+            node.put("at", ClockTime.write(e.at())).put("speaker", e.speaker()).put("quote", e.quote());
         }
         return array;
     }
@@ -182,16 +182,11 @@ public final class MinutesJson {
         return MAPPER.createObjectNode()
                 .put("n", u.n())
                 .put("speaker", u.speaker())
-                .put("at", clock(u.start()))
+                .put("at", ClockTime.write(u.start()))
                 .put("text", u.text());
     }
 
     private static void strings(ArrayNode array, List<String> values) {
         values.forEach(array::add);
-    }
-
-    /** {@code 00:04:02}, or null. */
-    static String clock(Duration at) {
-        return at == null ? null : "%02d:%02d:%02d".formatted(at.toHours(), at.toMinutesPart(), at.toSecondsPart());
     }
 }

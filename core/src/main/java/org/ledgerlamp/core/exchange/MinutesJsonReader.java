@@ -196,12 +196,6 @@ public final class MinutesJsonReader {
 
     private static Duration clock(JsonNode node, String key) {
         String at = text(node, key);
-        if (at == null) {
-            return null;
-        }
-        String[] parts = at.split(":");
-        return Duration.ofHours(Long.parseLong(parts[0]))
-                .plusMinutes(Long.parseLong(parts[1]))
-                .plusSeconds(Long.parseLong(parts[2]));
+        return at == null ? null : ClockTime.read(at);
     }
 }

@@ -33,7 +33,7 @@ public final class MinutesLetter {
     /** Word that the minutes are attached. */
     public static Letter attached(FairCopy copy, String cover, String reader) {
         List<Block> blocks = new ArrayList<>();
-        blocks.add(title(copy));
+        blocks.add(Typesetter.title(copy));
         blocks.add(new Block.Paragraph("The minutes are attached."));
         own(copy, reader, blocks);
         return letter(copy, cover, blocks, "Minutes: ");
@@ -46,7 +46,7 @@ public final class MinutesLetter {
      */
     public static Letter catchUp(FairCopy copy, String cover, String reader) {
         List<Block> blocks = new ArrayList<>();
-        blocks.add(title(copy));
+        blocks.add(Typesetter.title(copy));
         if (!copy.summary().isBlank()) {
             blocks.add(new Block.Paragraph(copy.summary()));
         }
@@ -76,7 +76,7 @@ public final class MinutesLetter {
     /** What one person took on. */
     public static Letter owned(FairCopy copy, String cover, String reader) {
         List<Block> blocks = new ArrayList<>();
-        blocks.add(title(copy));
+        blocks.add(Typesetter.title(copy));
         own(copy, reader, blocks);
         return letter(copy, cover, blocks, "Your actions: ");
     }
@@ -105,10 +105,6 @@ public final class MinutesLetter {
         }
     }
 
-    private static Block title(FairCopy copy) {
-        return Typesetter.set(copy, false).getFirst();
-    }
-
     private static Letter letter(FairCopy copy, String cover, List<Block> blocks, String before) {
         List<Block> all = new ArrayList<>();
         if (cover != null && !cover.isBlank()) {
@@ -118,7 +114,7 @@ public final class MinutesLetter {
         String subject =
                 before + copy.title() + ", " + WrittenDay.of(copy.meeting().date())
                         + (copy.revision() != null && copy.revision() > 1 ? " (revision " + copy.revision() + ")" : "");
-        String line = subject.replaceAll("[\\p{Cntrl}\\s]+", " ").strip();
+        String line = Letter.oneLine(subject);
         return new Letter(line, PlainPage.write(all), HtmlPage.write(line, all));
     }
 }

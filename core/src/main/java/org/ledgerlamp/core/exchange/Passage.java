@@ -7,14 +7,14 @@ import org.ledgerlamp.core.reading.Evidence;
 
 /** A passage as a reader is shown it: who said it, when, and the words. */
 final class Passage {
-    private static final Pattern CLOCK = Pattern.compile("(\\d{2,}:\\d{2}:\\d{2})$");
+    private static final Pattern CLOCK = Pattern.compile(ClockTime.PATTERN + "$");
 
     private Passage() {}
 
     /** {@code Ines Calado, 00:04:02: “words”} */
     static String of(Evidence e) {
         String who = e.speaker() == null ? "" : e.speaker();
-        String when = e.at() == null ? "" : MinutesJson.clock(e.at());
+        String when = e.at() == null ? "" : ClockTime.write(e.at());
         String before = who + (who.isEmpty() || when.isEmpty() ? "" : ", ") + when;
         return (before.isEmpty() ? "" : before + ": ") + "“" + e.quote() + "”";
     }
@@ -35,16 +35,9 @@ final class Passage {
         String quote = words.substring(open + 1, words.length() - 1);
         String before = open == 0 ? "" : words.substring(0, open - 2);
         Matcher clock = CLOCK.matcher(before);
-        Duration at = clock.find() ? clock(clock.group(1)) : null;
+        Duration at = clock.find() ? ClockTime.read(clock.group()) : null;
         String speaker =
                 at == null ? before : before.substring(0, clock.start()).replaceFirst(", $", "");
         return new Evidence(origin, n, at, speaker.isEmpty() ? null : speaker, start, start + quote.length(), quote);
-    }
-
-    private static Duration clock(String at) {
-        String[] parts = at.split(":");
-        return Duration.ofHours(Long.parseLong(parts[0]))
-                .plusMinutes(Long.parseLong(parts[1]))
-                .plusSeconds(Long.parseLong(parts[2]));
     }
 }

@@ -34,7 +34,7 @@ public final class Typesetter {
      */
     public static List<Block> set(FairCopy copy, boolean passages) {
         Typesetter setter = new Typesetter(copy);
-        setter.title();
+        setter.page.add(title(copy));
         Page.of(copy).forEach(setter::part);
         if (passages) {
             setter.passages();
@@ -47,7 +47,8 @@ public final class Typesetter {
         return new Typesetter(copy).items(style, lines);
     }
 
-    private void title() {
+    /** What stands above all else: the title, and below it when and where. */
+    static Block title(FairCopy copy) {
         MeetingFacts m = copy.meeting();
         List<String> below = new ArrayList<>();
         below.add(WrittenDay.of(m.date()));
@@ -63,7 +64,7 @@ public final class Typesetter {
         if (copy.revision() != null && copy.revision() > 1) {
             below.add("revision " + copy.revision());
         }
-        page.add(new Block.Title(copy.title(), String.join(" · ", below)));
+        return new Block.Title(copy.title(), String.join(" · ", below));
     }
 
     private void part(Page.Part part) {

@@ -70,10 +70,4 @@ public record CopyLine(
             default -> kind != null && kind == of.content().kind();
         };
     }
-
-    /** The same line under another number. */
-    public CopyLine numbered(int other) {
-        return new CopyLine(
-                other, kind, section, text, owner, due, dueWords, topic, certainty, reasons, backing, evidence);
-    }
 }

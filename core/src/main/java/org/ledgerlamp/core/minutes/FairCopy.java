@@ -78,6 +78,11 @@ public record FairCopy(
         return template.titleOf(meeting);
     }
 
+    /** What a file of them is named, without its ending. */
+    public String fileName() {
+        return template.fileOf(meeting);
+    }
+
     /** The number under which a line can be cited, such as {@code 27.3}; null in a draft. */
     public String citation(CopyLine line) {
         return folio == null ? null : folio + "." + line.number();

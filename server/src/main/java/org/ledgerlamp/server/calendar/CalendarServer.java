@@ -42,6 +42,18 @@ final class CalendarServer {
             </d:propfind>
             """;
 
+    /** What a calendar is asked with (RFC 4791, 7.8): all entries that a filter lets through. */
+    private static final String ENTRIES_WITH =
+            """
+            <?xml version="1.0" encoding="utf-8"?>
+            <c:calendar-query xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
+              <d:prop><d:getetag/><c:calendar-data/></d:prop>
+              <c:filter><c:comp-filter name="VCALENDAR"><c:comp-filter name="VEVENT">
+                %s
+              </c:comp-filter></c:comp-filter></c:filter>
+            </c:calendar-query>
+            """;
+
     private final HttpClient http = HttpClient.newBuilder()
             .connectTimeout(PATIENCE)
             .followRedirects(HttpClient.Redirect.NORMAL)
@@ -68,18 +80,8 @@ final class CalendarServer {
 
     /** The entries of a collection from one day to another, each as a file of its own. */
     List<byte[]> entries(LocalDate from, LocalDate until) throws CalendarUnreachable {
-        String query =
-                """
-                <?xml version="1.0" encoding="utf-8"?>
-                <c:calendar-query xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
-                  <d:prop><d:getetag/><c:calendar-data/></d:prop>
-                  <c:filter><c:comp-filter name="VCALENDAR"><c:comp-filter name="VEVENT">
-                    <c:time-range start="%sT000000Z" end="%sT000000Z"/>
-                  </c:comp-filter></c:comp-filter></c:filter>
-                </c:calendar-query>
-                """
-                        .formatted(basic(from), basic(until));
-        Document answer = xml(dav("REPORT", address, "1", query));
+        Document answer =
+                query("<c:time-range start=\"%sT000000Z\" end=\"%sT000000Z\"/>".formatted(basic(from), basic(until)));
         List<byte[]> files = new ArrayList<>();
         NodeList data = answer.getElementsByTagNameNS(CALDAV, "calendar-data");
         for (int i = 0; i < data.getLength(); i++) {
@@ -88,23 +90,20 @@ final class CalendarServer {
         return files;
     }
 
+    private Document query(String filter) throws CalendarUnreachable {
+        return xml(dav("REPORT", address, "1", ENTRIES_WITH.formatted(filter)));
+    }
+
     /** Where a meeting stands in a collection. */
     record Place(URI href, byte[] file, @Nullable String tag) {}
 
     /** Finds the file of a meeting by what the calendar calls it. */
     Optional<Place> find(String uid) throws CalendarUnreachable {
-        String query =
-                """
-                <?xml version="1.0" encoding="utf-8"?>
-                <c:calendar-query xmlns:d="DAV:" xmlns:c="urn:ietf:params:xml:ns:caldav">
-                  <d:prop><d:getetag/><c:calendar-data/></d:prop>
-                  <c:filter><c:comp-filter name="VCALENDAR"><c:comp-filter name="VEVENT">
-                    <c:prop-filter name="UID"><c:text-match collation="i;octet">%s</c:text-match></c:prop-filter>
-                  </c:comp-filter></c:comp-filter></c:filter>
-                </c:calendar-query>
-                """
-                        .formatted(uid.replace("&", "&amp;").replace("<", "&lt;"));
-        NodeList responses = xml(dav("REPORT", address, "1", query)).getElementsByTagNameNS(DAV, "response");
+        String called = uid.replace("&", "&amp;").replace("<", "&lt;");
+        NodeList responses = query(
+                        "<c:prop-filter name=\"UID\"><c:text-match collation=\"i;octet\">%s</c:text-match></c:prop-filter>"
+                                .formatted(called))
+                .getElementsByTagNameNS(DAV, "response");
         for (int i = 0; i < responses.getLength(); i++) {
             Element response = (Element) responses.item(i);
             String data = text(response, CALDAV, "calendar-data");

@@ -55,12 +55,4 @@ class EntryMinutes extends TeamOwned {
     String text() {
         return text;
     }
-
-    Instant writtenAt() {
-        return writtenAt;
-    }
-
-    String problem() {
-        return problem;
-    }
 }

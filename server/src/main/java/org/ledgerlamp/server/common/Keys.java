@@ -1,11 +1,8 @@
 package org.ledgerlamp.server.common;
 
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.Base64;
-import java.util.HexFormat;
 
 /** Keys that are told once, in an address, and of which only a digest is kept. */
 public final class Keys {
@@ -23,11 +20,6 @@ public final class Keys {
 
     /** What is kept of a key: SHA-256, in hex. */
     public static String digest(String key) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(key.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Digests.sha256(key.getBytes(StandardCharsets.UTF_8));
     }
 }

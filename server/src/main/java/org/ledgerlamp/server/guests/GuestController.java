@@ -105,7 +105,7 @@ class GuestController {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> pdf(@AuthenticationPrincipal SignedIn guest, @PathVariable int number) {
         FairCopy copy = copies.of(guests.toRead(guest, number));
-        return Downloads.of(copy.template().fileOf(copy.meeting()) + ".pdf", MinutesPdf.write(copy, false));
+        return Downloads.of(copy.fileName() + ".pdf", MinutesPdf.write(copy, false));
     }
 
     /** Other words for a line; all else of it stays. It is an amendment like a member's. */
@@ -129,7 +129,7 @@ class GuestController {
     /** Only a line of record of a folio that the guest may write in can be touched; any other is not there for them. */
     private Minutes ofRecord(SignedIn guest, MinutesLine line) {
         int folio = line.folio() == null ? -1 : line.folio();
-        return guests.toWrite(guest, guests.toRead(guest, folio));
+        return guests.toWrite(guest, folio);
     }
 
     /** A line more, at the end of its kind. */
@@ -138,7 +138,7 @@ class GuestController {
             @AuthenticationPrincipal SignedIn guest,
             @PathVariable int number,
             @Valid @RequestBody GuestAddition addition) {
-        Minutes folio = guests.toWrite(guest, guests.toRead(guest, number));
+        Minutes folio = guests.toWrite(guest, number);
         minutes.add(
                 guest,
                 folio.id(),

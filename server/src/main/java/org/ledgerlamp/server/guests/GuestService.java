@@ -174,8 +174,8 @@ class GuestService {
 
     /** @throws Refusal where the guest may not read it, or only that */
     @Transactional(readOnly = true)
-    Minutes toWrite(SignedIn guest, Minutes folio) {
-        toRead(guest, folio.folio());
+    Minutes toWrite(SignedIn guest, int folioNumber) {
+        Minutes folio = toRead(guest, folioNumber);
         if (!mayWrite(guest, folio)) {
             throw Refusal.conflict("You were let in to read folio " + folio.folio() + ", not to write.");
         }

@@ -3,10 +3,11 @@ package org.ledgerlamp.server.minutes;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.IntFunction;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.minutes.Amendment.Stand;
@@ -37,46 +38,49 @@ class AmendmentService {
     void lineChanged(SignedIn who, Minutes folio, MinutesLine line, @Nullable LineFacts was) {
         Stand before = was == null ? null : Stand.of(was);
         Stand now = Stand.of(LineFacts.of(line));
-        if (now.equals(before)) {
-            return;
+        if (!now.equals(before)) {
+            keep(
+                    who,
+                    folio,
+                    now,
+                    a -> line.id().equals(a.lineId()),
+                    revision -> Amendment.ofLine(line, revision, who.memberId(), clock.instant(), before, now));
         }
-        List<Amendment> all = all(folio.id());
-        int revision = revisionFor(who, folio, all);
-        all.stream()
-                .filter(a -> a.revision() == revision && line.id().equals(a.lineId()))
-                .findFirst()
-                .ifPresentOrElse(
-                        a -> goOn(a, now),
-                        () -> amendments.save(
-                                Amendment.ofLine(line, revision, who.memberId(), clock.instant(), before, now)));
     }
 
     void attendanceChanged(SignedIn who, Minutes folio, Attendance attendance, boolean was) {
         Stand now = Stand.of(attendance.isPresent());
-        List<Amendment> all = all(folio.id());
-        int revision = revisionFor(who, folio, all);
-        all.stream()
-                .filter(a -> a.revision() == revision && attendance.id().equals(a.attendanceId()))
-                .findFirst()
-                .ifPresentOrElse(
-                        a -> goOn(a, now),
-                        () -> amendments.save(Amendment.ofAttendance(
-                                attendance, revision, who.memberId(), clock.instant(), Stand.of(was), now)));
+        keep(
+                who,
+                folio,
+                now,
+                a -> attendance.id().equals(a.attendanceId()),
+                revision -> Amendment.ofAttendance(
+                        attendance, revision, who.memberId(), clock.instant(), Stand.of(was), now));
     }
 
-    private void goOn(Amendment amendment, Stand now) {
-        amendment.goOn(now, clock.instant());
-        if (amendment.isNothing()) {
-            amendments.delete(amendment);
+    /** Keeps a change: one and the same thing is amended once in a revision, however often it was touched. */
+    private void keep(
+            SignedIn who, Minutes folio, Stand now, Predicate<Amendment> isOfSame, IntFunction<Amendment> made) {
+        int revision = revisionFor(who, folio);
+        Optional<Amendment> begun =
+                of(folio.id(), revision).stream().filter(isOfSame).findFirst();
+        if (begun.isEmpty()) {
+            amendments.save(made.apply(revision));
+            return;
+        }
+        begun.get().goOn(now, clock.instant());
+        if (begun.get().isNothing()) {
+            amendments.delete(begun.get());
         }
     }
 
     /** The revision that a change of now belongs to: the one under way, or the next. */
-    private int revisionFor(SignedIn who, Minutes folio, List<Amendment> all) {
-        if (all.isEmpty()) {
+    private int revisionFor(SignedIn who, Minutes folio) {
+        Amendment last = last(folio).orElse(null);
+        if (last == null) {
             return Math.max(AS_FILED, folio.circulatedRevision()) + 1;
         }
-        Amendment last = all.getLast();
         Instant since = clock.instant().minus(SITTING);
         boolean sameSitting = last.memberId().equals(who.memberId())
                 && last.madeAt().isAfter(since)
@@ -87,8 +91,11 @@ class AmendmentService {
     /** The number of the revision that stands. */
     @Transactional(readOnly = true)
     int revision(Minutes folio) {
-        List<Amendment> all = all(folio.id());
-        return all.isEmpty() ? AS_FILED : all.getLast().revision();
+        return last(folio).map(Amendment::revision).orElse(AS_FILED);
+    }
+
+    private Optional<Amendment> last(Minutes folio) {
+        return amendments.findFirstByMinutesIdOrderByRevisionDescMadeAtDesc(folio.id());
     }
 
     /** What was changed since filing, in order. */
@@ -100,12 +107,6 @@ class AmendmentService {
     /** What one revision changed, the last change first. */
     @Transactional(readOnly = true)
     List<Amendment> of(UUID minutesId, int revision) {
-        return new ArrayList<>(all(minutesId))
-                .reversed().stream().filter(a -> a.revision() == revision).toList();
-    }
-
-    /** Forgets all of them: the minutes are a draft again. */
-    void forget(UUID minutesId) {
-        amendments.deleteAll(all(Objects.requireNonNull(minutesId)));
+        return amendments.findByMinutesIdAndRevisionOrderByMadeAtDesc(minutesId, revision);
     }
 }

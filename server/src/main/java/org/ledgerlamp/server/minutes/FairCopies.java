@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Sentences;
@@ -21,7 +20,6 @@ import org.ledgerlamp.core.reading.Standing;
 import org.ledgerlamp.core.reading.TalkFigures;
 import org.ledgerlamp.core.reading.Topic;
 import org.ledgerlamp.core.source.Utterance;
-import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.stereotype.Service;
@@ -70,8 +68,7 @@ public class FairCopies {
     }
 
     private FairCopy copy(Minutes m, List<Utterance> utterances) {
-        Map<UUID, String> names =
-                roster.everybody(m.teamId()).stream().collect(Collectors.toMap(RosterPerson::id, RosterPerson::name));
+        Map<UUID, String> names = roster.names(m.teamId());
         Sheets sheets = sheets(m);
         List<CopyLine> lines = new ArrayList<>();
         for (MinutesLine line : PageOrder.of(m.template(), minutes.lines(m))) {

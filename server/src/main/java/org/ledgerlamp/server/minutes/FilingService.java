@@ -103,7 +103,7 @@ public class FilingService {
         String why = null;
         if (folio.circulatedRevision() > 0) {
             why = "was circulated";
-        } else if (!amendments.all(folio.id()).isEmpty()) {
+        } else if (amendments.revision(folio) > AmendmentService.AS_FILED) {
             why = "was amended since";
         } else if (!acts.courses(
                         folio.teamId(), page.stream().map(MinutesLine::id).toList())

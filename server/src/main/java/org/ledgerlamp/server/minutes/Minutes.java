@@ -120,6 +120,16 @@ public class Minutes extends Versioned {
         return detail == null ? kept : kept.with(detail);
     }
 
+    /** What the minutes are titled. */
+    public String title() {
+        return template().titleOf(meeting.facts(List.of()));
+    }
+
+    /** What a file of them is named, without its ending. */
+    public String fileName() {
+        return template().fileOf(meeting.facts(List.of()));
+    }
+
     public List<TopicMark> topics() {
         return topics;
     }

@@ -35,8 +35,8 @@ class MinutesSheet {
         return new MinutesView(
                 m.id(),
                 m.version(),
-                m.template().titleOf(m.meeting().facts(List.of())),
-                m.template().fileOf(m.meeting().facts(List.of())),
+                m.title(),
+                m.fileName(),
                 MeetingView.of(m.meeting()),
                 TemplateView.of(m.template()),
                 tray.of(m.teamId(), List.of(m.meeting().id())).stream()

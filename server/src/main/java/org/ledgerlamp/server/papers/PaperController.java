@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.ledgerlamp.core.exchange.ActionsFile;
 import org.ledgerlamp.core.exchange.ActionsFile.Action;
 import org.ledgerlamp.core.exchange.HouseDocument;
@@ -20,7 +19,6 @@ import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
-import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -65,7 +63,7 @@ class PaperController {
             @RequestParam(defaultValue = "false") boolean passages) {
         Minutes folio = minutes.folio(who.teamId(), number);
         FairCopy copy = form == PaperForm.json ? copies.withSource(folio) : copies.of(folio);
-        return Downloads.of(nameOf(copy) + "." + form, form.write(copy, passages));
+        return Downloads.of(copy.fileName() + "." + form, form.write(copy, passages));
     }
 
     /** A folio set in the team's house document. */
@@ -75,7 +73,7 @@ class PaperController {
         byte[] house = sheets.findByTeamId(who.teamId())
                 .map(HouseSheet::bytes)
                 .orElseThrow(() -> Refusal.notFound("house document"));
-        return Downloads.of(nameOf(copy) + ".docx", HouseDocument.fill(house, copy));
+        return Downloads.of(copy.fileName() + ".docx", HouseDocument.fill(house, copy));
     }
 
     /** The actions of a folio, with what became of them. */
@@ -89,11 +87,7 @@ class PaperController {
                     case ics -> ActionsFile.calendar(actions);
                     case csv -> ActionsFile.table(actions);
                 };
-        return Downloads.of(nameOf(copies.of(folio)) + ", actions." + form, file.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static String nameOf(FairCopy copy) {
-        return copy.template().fileOf(copy.meeting());
+        return Downloads.of(folio.fileName() + ", actions." + form, file.getBytes(StandardCharsets.UTF_8));
     }
 
     private List<Action> actions(Minutes folio) {
@@ -102,8 +96,7 @@ class PaperController {
                 .toList();
         Map<UUID, Course> courses =
                 acts.courses(folio.teamId(), lines.stream().map(MinutesLine::id).toList());
-        Map<UUID, String> names = roster.everybody(folio.teamId()).stream()
-                .collect(Collectors.toMap(RosterPerson::id, RosterPerson::name));
+        Map<UUID, String> names = roster.names(folio.teamId());
         List<Action> actions = new ArrayList<>();
         for (MinutesLine line : lines) {
             Course course = courses.getOrDefault(line.id(), Course.NONE);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.AgendaLetter;
 import org.ledgerlamp.core.exchange.Letter;
@@ -15,7 +14,6 @@ import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.minutes.Matter;
 import org.ledgerlamp.server.minutes.MatterService;
-import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -71,8 +69,7 @@ class AgendaPost {
     }
 
     private List<String> open(Meeting meeting) {
-        Map<UUID, String> names = roster.everybody(meeting.teamId()).stream()
-                .collect(Collectors.toMap(RosterPerson::id, RosterPerson::name));
+        Map<UUID, String> names = roster.names(meeting.teamId());
         return matters.of(meeting).stream()
                 .filter(Matter::open)
                 .map(m -> sentence(m, names))

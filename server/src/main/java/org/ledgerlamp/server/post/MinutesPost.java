@@ -142,6 +142,6 @@ class MinutesPost {
     }
 
     private static Enclosure enclosure(FairCopy copy) {
-        return new Enclosure(copy.template().fileOf(copy.meeting()) + ".pdf", MinutesPdf.write(copy, false));
+        return new Enclosure(copy.fileName() + ".pdf", MinutesPdf.write(copy, false));
     }
 }

@@ -1,6 +1,5 @@
 package org.ledgerlamp.server.post;
 
-import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -9,7 +8,7 @@ import org.jspecify.annotations.Nullable;
  * @param address null where none is known
  * @param part what they are to get
  */
-record Reader(String name, @Nullable String address, @Nullable UUID personId, Reason reason, Part part) {
+record Reader(String name, @Nullable String address, Reason reason, Part part) {
     /** Why somebody is to get minutes. */
     enum Reason {
         ATTENDED,

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
@@ -68,15 +67,12 @@ final class Readership {
         boolean isThere =
                 readers.values().stream().anyMatch(r -> address != null && address.equalsIgnoreCase(r.address()));
         if (!isSender && !isThere) {
-            readers.putIfAbsent(
-                    name.toLowerCase(Locale.ROOT),
-                    new Reader(name, address, known == null ? null : known.id(), reason, part));
+            readers.putIfAbsent(name.toLowerCase(Locale.ROOT), new Reader(name, address, reason, part));
         }
     }
 
     private @Nullable String guestsAddress(String name) {
-        return Stream.ofNullable(guests)
-                .flatMap(List::stream)
+        return guests.stream()
                 .filter(g -> g.name().equalsIgnoreCase(name))
                 .map(MeetingService.Guest::email)
                 .filter(Objects::nonNull)

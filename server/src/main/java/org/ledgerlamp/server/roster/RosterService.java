@@ -9,8 +9,10 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.RosterFile;
 import org.ledgerlamp.core.people.Person;
@@ -43,6 +45,12 @@ public class RosterService {
     @Transactional(readOnly = true)
     public List<RosterPerson> everybody(UUID teamId) {
         return people.findByTeamIdOrderByName(teamId);
+    }
+
+    /** What everybody on the roster is called. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(UUID teamId) {
+        return everybody(teamId).stream().collect(Collectors.toMap(RosterPerson::id, RosterPerson::name));
     }
 
     /** The roster, ready to resolve names. */

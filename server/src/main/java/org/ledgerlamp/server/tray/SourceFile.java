@@ -17,6 +17,7 @@ import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.source.Problem;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.server.common.Digests;
 import org.ledgerlamp.server.common.JsonColumn;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.shorthand.ShorthandColumn;

@@ -16,6 +16,7 @@ import org.ledgerlamp.core.source.SourceDesk;
 import org.ledgerlamp.core.source.UnreadableSource;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Digests;
 import org.ledgerlamp.server.common.FileNames;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.meetings.Meeting;

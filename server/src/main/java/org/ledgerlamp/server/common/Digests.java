@@ -1,15 +1,15 @@
-package org.ledgerlamp.server.tray;
+package org.ledgerlamp.server.common;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 
-/** Fingerprints of files. */
-final class Digests {
+/** Fingerprints of files and keys. */
+public final class Digests {
     private Digests() {}
 
     /** The SHA-256 of {@code bytes} in lower-case hexadecimal. */
-    static String sha256(byte[] bytes) {
+    public static String sha256(byte[] bytes) {
         try {
             return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
         } catch (NoSuchAlgorithmException e) {
