@@ -101,7 +101,7 @@ function choose(calendar: OfferedCalendar) {
     <div class="wide foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
       <button class="btn quiet" type="button" @click="emit('leave')">Leave it</button>
-      <button class="btn go" type="submit">Connect</button>
+      <button class="btn go" type="submit" :disabled="looking">Connect</button>
     </div>
   </form>
 </template>

@@ -68,7 +68,7 @@ function select(line: Line) {
         fixed
         @select="select"
       />
-      <GutterBeam v-if="pages" :lamp="lamp" :pages="pages" />
+      <GutterBeam v-if="pages" :pages="pages" />
     </div>
   </div>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Lamp } from './lighting'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
 
-const props = defineProps<{ lamp: Lamp; pages: HTMLElement | undefined }>()
+/** The beam from each lit passage of `pages` to each lit line. */
+const props = defineProps<{ pages: HTMLElement | undefined }>()
 
 interface Beam {
   path: string
@@ -11,7 +11,9 @@ interface Beam {
 
 const beams = ref<Beam[]>([])
 let frame = 0
-let observer: ResizeObserver | undefined
+let resized: ResizeObserver | undefined
+/** Tells when other words are lit, and when rows are drawn or taken away. */
+let lit: MutationObserver | undefined
 
 /** Draws soon, once, however many things moved. */
 function draw() {
@@ -21,7 +23,7 @@ function draw() {
 
 function measured(): Beam[] {
   const pages = props.pages
-  if (!pages || props.lamp.on === 'nothing') return []
+  if (!pages) return []
   const origin = pages.getBoundingClientRect()
   const sources = visible(pages.querySelectorAll('[data-lit]'), origin)
   const lines = visible(pages.querySelectorAll('[data-lit-line]'), origin)
@@ -54,25 +56,26 @@ function visible(elements: NodeListOf<Element>, origin: DOMRect) {
   })
 }
 
-watch(
-  () => props.lamp,
-  () => nextTick(draw),
-)
 onMounted(() => {
-  observer = new ResizeObserver(draw)
+  resized = new ResizeObserver(draw)
+  lit = new MutationObserver(draw)
   if (props.pages) {
-    observer.observe(props.pages)
+    resized.observe(props.pages)
+    lit.observe(props.pages, {
+      childList: true,
+      subtree: true,
+      attributeFilter: ['data-lit', 'data-lit-line'],
+    })
     props.pages.addEventListener('scroll', draw, { capture: true, passive: true })
   }
   void document.fonts?.ready.then(draw)
 })
 onBeforeUnmount(() => {
-  observer?.disconnect()
+  resized?.disconnect()
+  lit?.disconnect()
   props.pages?.removeEventListener('scroll', draw, { capture: true })
   cancelAnimationFrame(frame)
 })
-
-defineExpose({ draw })
 </script>
 
 <template>

@@ -51,7 +51,7 @@ function clicked() {
             class="lit"
             :class="{ looked: part.start === looked }"
             :data-looked="part.start === looked || undefined"
-            data-lit
+            :data-lit="part.start !== looked || undefined"
             >{{ part.text }}</mark
           ><template v-else>{{ part.text }}</template></template
         >
@@ -66,8 +66,6 @@ function clicked() {
   grid-template-columns: 58px 1fr;
   column-gap: 12px;
   padding: 5px 14px 6px 0;
-  content-visibility: auto;
-  contain-intrinsic-size: auto 60px;
 }
 
 .place {

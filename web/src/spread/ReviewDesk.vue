@@ -185,11 +185,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warn))
         @discarded="review.composing.value = null"
         @present="(attendee, present) => attempt(draft.setPresent(attendee, present))"
       />
-      <GutterBeam
-        v-if="pages && (view === 'both' || view === 'beside')"
-        :lamp="lamp"
-        :pages="pages"
-      />
+      <GutterBeam v-if="pages && (view === 'both' || view === 'beside')" :pages="pages" />
     </div>
     <SignOff
       v-if="signing"

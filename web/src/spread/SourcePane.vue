@@ -40,7 +40,9 @@ const shown = computed(() =>
 const found = computed(() => lists.value.map((list) => list.hits.length))
 const all = computed(() => found.value.reduce((sum, n) => sum + n, 0))
 
-watch([words, shown], () => (at.value = 0))
+/** A draft that is stored anew shows the same sources: who steps through them keeps their place. */
+const shownIds = computed(() => shown.value.map((s) => s.id).join(' '))
+watch([words, shownIds], () => (at.value = 0))
 
 /** Which hit of a list is looked at, where the one looked at is in that list. */
 function lookedIn(list: number): number | null {

@@ -22,8 +22,8 @@ interface Step {
 export function useDraft(opened: Minutes) {
   const { say } = useNotices()
   const minutes = shallowRef(opened)
-  // A list of our own: what the query hands out cannot be written to.
-  const lines = ref<Line[]>([...opened.lines])
+  // Never changed in place, so that thousands of them need no watching one by one.
+  const lines = shallowRef<Line[]>(opened.lines)
   const clashes = ref(new Map<string, Clash>())
   const showStruck = ref(false)
   const showPossible = ref(false)
@@ -73,9 +73,10 @@ export function useDraft(opened: Minutes) {
     return lines.value.find((line) => line.id === id)
   }
 
-  function put(line: Line) {
-    const others = lines.value.filter((l) => l.id !== line.id)
-    lines.value = [...others, line].sort((a, b) => a.position - b.position)
+  function put(...changed: Line[]) {
+    const ids = new Set(changed.map((line) => line.id))
+    const others = lines.value.filter((line) => !ids.has(line.id))
+    lines.value = [...others, ...changed].sort((a, b) => a.position - b.position)
   }
 
   /** Fetches what stands on the server; what is being sent or typed here stays as it is here. */
@@ -83,28 +84,28 @@ export function useDraft(opened: Minutes) {
     const path = { id: minutes.value.id }
     const now = await answer(api.GET('/api/minutes/{id}', { params: { path } }))
     minutes.value = now
-    const gone = new Set(lines.value.map((line) => line.id))
-    for (const line of now.lines) {
-      gone.delete(line.id)
-      if (line.id === resetId) {
-        saver.know(line)
-        put(line)
-      } else hear(line)
-    }
-    lines.value = lines.value.filter((line) => !gone.has(line.id))
+    const kept = new Set(now.lines.map((line) => line.id))
+    lines.value = lines.value.filter((line) => kept.has(line.id))
+    const reset = now.lines.filter((line) => line.id === resetId)
+    reset.forEach(saver.know)
+    put(...reset, ...now.lines.filter((line) => line.id !== resetId && takesIn(line)))
   }
 
   /** Somebody changed a line. Where it is being changed here too, the two meet when ours is sent. */
   function hear(line: Line) {
-    if (saver.isWaitingFor(line.id) || line.version < saver.versionOf(line.id)) return
+    if (takesIn(line)) put(line)
+  }
+
+  function takesIn(line: Line): boolean {
+    if (saver.isWaitingFor(line.id) || line.version < saver.versionOf(line.id)) return false
     if (held?.id === line.id) {
       held.meanwhile = line
-      return
+      return false
     }
     saver.know(line)
     const clash = clashes.value.get(line.id)
     if (clash) clashes.value.set(line.id, { ...clash, theirs: line })
-    put(line)
+    return true
   }
 
   /** From now on a line's words are typed here: what others do to it is not taken in until `release`. */

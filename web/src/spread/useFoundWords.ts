@@ -1,4 +1,4 @@
-import { onBeforeUnmount, type Ref, watch } from 'vue'
+import { computed, onBeforeUnmount, type Ref, watch } from 'vue'
 import type { Hit } from './findWords'
 
 /** What the browser lights without a change of the page: thousands of hits cost nothing to draw or to take away. */
@@ -29,7 +29,7 @@ function rangeOf(nodes: { node: Text; start: number }[], hit: Hit): Range | null
 }
 
 /**
- * Lights all places where words were found within a list of passages.
+ * Lights all places where words were found within those passages of a list that are drawn.
  *
  * @param changed whatever redraws passages: their words are looked up anew then
  */
@@ -39,6 +39,13 @@ export function useFoundWords(
   changed: () => unknown,
 ): void {
   let own: Range[] = []
+  const byPassage = computed(() => {
+    const grouped = new Map<number, Hit[]>()
+    for (const hit of hits.value) {
+      grouped.set(hit.passage, [...(grouped.get(hit.passage) ?? []), hit])
+    }
+    return grouped
+  })
 
   function clear() {
     own.forEach((range) => found?.delete(range))
@@ -48,22 +55,12 @@ export function useFoundWords(
   function light() {
     clear()
     if (!found || !list.value || hits.value.length === 0) return
-    const words = new Map(
-      [...list.value.querySelectorAll('[data-passage]')].map((row) => [
-        Number((row as HTMLElement).dataset.passage),
-        row.querySelector('[data-words]'),
-      ]),
-    )
-    let passage = -1
-    let nodes: { node: Text; start: number }[] = []
-    for (const hit of hits.value) {
-      if (hit.passage !== passage) {
-        const row = words.get(hit.passage)
-        passage = hit.passage
-        nodes = row ? textNodes(row) : []
-      }
-      const range = rangeOf(nodes, hit)
-      if (range) own.push(range)
+    for (const row of list.value.querySelectorAll<HTMLElement>('[data-passage]')) {
+      const within = byPassage.value.get(Number(row.dataset.passage))
+      const words = within && row.querySelector('[data-words]')
+      if (!words) continue
+      const nodes = textNodes(words)
+      own.push(...within.map((hit) => rangeOf(nodes, hit)).filter((range) => range !== null))
     }
     own.forEach((range) => found.add(range))
   }
