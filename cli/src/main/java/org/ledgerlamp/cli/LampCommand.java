@@ -7,7 +7,7 @@ import picocli.CommandLine.Command;
 /** The part of {@code ./lamp} that works on files alone, without server and database. */
 @Command(
         name = "lamp",
-        subcommands = {MinutesCommand.class, BenchCommand.class},
+        subcommands = {MinutesCommand.class, AskCommand.class, BenchCommand.class},
         mixinStandardHelpOptions = true)
 public final class LampCommand {
     private LampCommand() {}

@@ -1,0 +1,26 @@
+package org.ledgerlamp.core.ledger;
+
+import java.time.LocalDate;
+import org.ledgerlamp.core.language.Span;
+
+/**
+ * A place where a later meeting speaks of an action.
+ *
+ * @param action what is spoken of
+ * @param passage number of the passage
+ * @param sentence the sentence of that passage
+ * @param quote the words of the sentence
+ * @param strength how plainly it is the same one: 0 and more, {@link RecallFinder#LEAST} and more where it is taken for it
+ * @param outcome what was said of it
+ * @param due the day it slipped to, or null
+ * @param owner full name of who has it from now on, or null where that did not change
+ */
+public record Recall(
+        OpenAction action,
+        int passage,
+        Span sentence,
+        String quote,
+        double strength,
+        Outcome outcome,
+        LocalDate due,
+        String owner) {}
