@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/links/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["turn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lines/{id}": {
         parameters: {
             query?: never;
@@ -1141,6 +1157,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/registers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["counts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/registers/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/post": {
         parameters: {
             query?: never;
@@ -1356,7 +1404,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1421,6 +1469,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofFolio"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1753,9 +1817,11 @@ export interface components {
         };
         Deed: {
             /** @enum {string} */
-            kind: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "REOPENED";
+            kind: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "HANDED_OVER" | "REOPENED";
             /** Format: date */
             due: string | null;
+            /** Format: uuid */
+            ownerId: string | null;
             /** Format: uuid */
             meetingId: string | null;
         };
@@ -1791,6 +1857,17 @@ export interface components {
         };
         DraftingWish: {
             template: string | null;
+        };
+        EarlierLine: {
+            /** Format: uuid */
+            lineId: string;
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
         };
         EarlyLine: {
             /** @enum {string} */
@@ -1907,6 +1984,11 @@ export interface components {
             /** Format: email */
             email: string;
             password: string;
+        };
+        FolioLinks: {
+            linked: boolean;
+            says: components["schemas"]["LinkView"][];
+            said: components["schemas"]["LinkView"][];
         };
         Found: {
             /** Format: int32 */
@@ -2081,6 +2163,15 @@ export interface components {
             archived: boolean;
             facts: components["schemas"]["TemplateFacts"];
         };
+        LaterPlace: {
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number | null;
+            title: string;
+            /** Format: date */
+            date: string;
+        };
         LedgerView: {
             rows: components["schemas"]["Row"][];
             series: components["schemas"]["SeriesCount"][];
@@ -2166,6 +2257,23 @@ export interface components {
             grounds: components["schemas"]["Grounds"];
             evidence: components["schemas"]["Basis"][];
         };
+        LinkView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            effect: "DONE" | "PARTLY" | "SLIPPED" | "HANDED_OVER" | "DROPPED" | "SPOKEN_OF" | "CHANGES" | "WITHDRAWS" | "CONFIRMS";
+            /** @enum {string} */
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
+            earlier: components["schemas"]["EarlierLine"];
+            later: components["schemas"]["LaterPlace"];
+            /** Format: date */
+            due: string | null;
+            /** Format: uuid */
+            ownerId: string | null;
+            evidence: components["schemas"]["Basis"][];
+        };
         LookedFor: {
             address: string;
             username: string | null;
@@ -2212,7 +2320,7 @@ export interface components {
             due: string | null;
             open: boolean;
             /** @enum {string|null} */
-            last: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "REOPENED" | null;
+            last: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "HANDED_OVER" | "REOPENED" | null;
             /** Format: uuid */
             actId: string | null;
             here: boolean;
@@ -2447,6 +2555,44 @@ export interface components {
             sourceId: string | null;
             heard: components["schemas"]["HeardView"][];
         };
+        RegisterCount: {
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            /** Format: int64 */
+            open: number;
+            /** Format: int64 */
+            overdue: number;
+        };
+        RegisterPage: {
+            entries: components["schemas"]["RegisterRow"][];
+            next: string | null;
+        };
+        RegisterRow: {
+            /** Format: uuid */
+            lineId: string;
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            text: string;
+            /** Format: date */
+            heldOn: string;
+            series: string | null;
+            /** Format: uuid */
+            ownerId: string | null;
+            /** Format: date */
+            due: string | null;
+            /** @enum {string} */
+            standing: "OPEN" | "DONE" | "DROPPED" | "CONTINUED" | "STANDS" | "CHANGED" | "WITHDRAWN";
+            contested: boolean;
+            /** @enum {string|null} */
+            last: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "HANDED_OVER" | "REOPENED" | null;
+            /** Format: uuid */
+            actId: string | null;
+            later: components["schemas"]["SaidLater"][];
+        };
         RemarkView: {
             /** Format: uuid */
             id: string;
@@ -2489,6 +2635,16 @@ export interface components {
             text: string;
             /** Format: uuid */
             forMember: string | null;
+        };
+        SaidLater: {
+            /** Format: int32 */
+            folio: number;
+            /** Format: date */
+            date: string;
+            /** @enum {string} */
+            effect: "DONE" | "PARTLY" | "SLIPPED" | "HANDED_OVER" | "DROPPED" | "SPOKEN_OF" | "CHANGES" | "WITHDRAWS" | "CONFIRMS";
+            /** @enum {string} */
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
         };
         SectionFacts: {
             heading: string;
@@ -2675,6 +2831,10 @@ export interface components {
             title: string;
             /** Format: date */
             date: string;
+        };
+        Turned: {
+            /** @enum {string} */
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
         };
         Typed: {
             /** Format: uuid */
@@ -3281,6 +3441,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InCalendar"][];
+                };
+            };
+        };
+    };
+    turn: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Turned"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinkView"];
                 };
             };
         };
@@ -5089,6 +5277,54 @@ export interface operations {
             };
         };
     };
+    counts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisterCount"][];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: {
+                open?: boolean;
+                overdue?: boolean;
+                owner?: string;
+                series?: string;
+                after?: string;
+            };
+            header?: never;
+            path: {
+                kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisterPage"];
+                };
+            };
+        };
+    };
     latest: {
         parameters: {
             query?: {
@@ -5371,7 +5607,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5502,6 +5738,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    ofFolio: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolioLinks"];
                 };
             };
         };

@@ -74,6 +74,7 @@ class RoutesTest extends ServerTest {
         ids.put("recorders", UUID.randomUUID().toString());
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
+        ids.put("links", UUID.randomUUID().toString());
         ids.put("attendance", minutes.text("/attendance/0/id"));
     }
 
@@ -102,6 +103,7 @@ class RoutesTest extends ServerTest {
                         .replace("{token}", "token")
                         .replace("{key}", "key")
                         .replace("{box}", "box")
+                        .replace("{kind}", "ACTION")
                 + (route.path().endsWith("/paper") ? "?form=md" : "")
                 + (route.path().endsWith("/{number}/actions") ? "?form=csv" : "")
                 + (letsGo ? "?line=" + ids.get("lines") : "");
@@ -177,6 +179,7 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/calendars" -> "{\"connectionId\":\"" + UUID.randomUUID() + "\"}";
             case "/api/meetings/{id}/calendars/settled" -> "{\"theirs\":[]}";
             case "/api/lines/{id}/acts" -> "{\"kind\":\"DONE\"}";
+            case "/api/links/{id}" -> "{\"state\":\"INK\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
             case "/api/folios/{number}/circulation" ->
                 "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"I\",\"address\":\"i@elsewhere.example\"},\"part\":\"WHOLE\"}]}";

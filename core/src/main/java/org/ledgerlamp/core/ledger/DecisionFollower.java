@@ -17,7 +17,7 @@ public final class DecisionFollower {
     /** From this strength on two decisions are taken to be linked. Chosen on the labelled ledgers, see docs/quality.md. */
     public static final double LEAST = 8;
     /** From this strength on it is as good as certain. */
-    public static final double CERTAIN = 11;
+    public static final double CERTAIN = 16;
 
     private static final double MOST_OF_A_WORD = 4;
     private static final int IN_FULL = 4;

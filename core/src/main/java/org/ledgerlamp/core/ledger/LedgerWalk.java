@@ -9,8 +9,6 @@ import org.ledgerlamp.core.reading.Kind;
 
 /** Files meetings one after the other and links each to those before it. */
 public final class LedgerWalk {
-    private static final int BESIDE = 1;
-
     private final Vocabulary vocabulary = new Vocabulary();
     private final Map<String, Thread> threads = new LinkedHashMap<>();
     private final List<StandingDecision> decisions = new ArrayList<>();
@@ -50,7 +48,7 @@ public final class LedgerWalk {
             threads.get(recall.action().line().id()).speaksOfIt(meeting, recall);
         }
         for (FiledLine line : meeting.lines()) {
-            if (line.kind() == Kind.ACTION && recalls.stream().noneMatch(r -> saysAgain(line, r))) {
+            if (line.kind() == Kind.ACTION && recalls.stream().noneMatch(r -> r.isSaidAgainBy(line))) {
                 LocalDate day = meeting.date();
                 threads.put(
                         line.id(),
@@ -58,14 +56,6 @@ public final class LedgerWalk {
                                 meeting.id(), new OpenAction(line, Subject.of(line, meeting), meeting.series(), day)));
             }
         }
-    }
-
-    /** Whether a new line records what is open already: it rests on the same talk and is the same person's. */
-    private static boolean saysAgain(FiledLine line, Recall recall) {
-        String owner = recall.action().line().owner();
-        return line.passage() >= 0
-                && Math.abs(line.passage() - recall.passage()) <= BESIDE
-                && (line.owner() == null || owner == null || line.owner().equals(owner));
     }
 
     private void followDecisions(FiledMeeting meeting) {

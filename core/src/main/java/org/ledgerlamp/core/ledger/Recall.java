@@ -2,6 +2,7 @@ package org.ledgerlamp.core.ledger;
 
 import java.time.LocalDate;
 import org.ledgerlamp.core.language.Span;
+import org.ledgerlamp.core.reading.Kind;
 
 /**
  * A place where a later meeting speaks of an action.
@@ -23,4 +24,15 @@ public record Recall(
         double strength,
         Outcome outcome,
         LocalDate due,
-        String owner) {}
+        String owner) {
+    private static final int BESIDE = 1;
+
+    /** Whether a line of the later meeting records the same action anew: it rests on the same talk and is the same person's. */
+    public boolean isSaidAgainBy(FiledLine line) {
+        String first = action.line().owner();
+        return line.kind() == Kind.ACTION
+                && line.passage() >= 0
+                && Math.abs(line.passage() - passage) <= BESIDE
+                && (line.owner() == null || first == null || line.owner().equals(first));
+    }
+}

@@ -56,12 +56,19 @@ public final class Vocabulary {
         this.passagesWith.putAll(passagesWith);
     }
 
+    /** How many passages of a meeting hold each stem. */
+    public static Map<String, Integer> counted(FiledMeeting meeting) {
+        Map<String, Integer> counts = new HashMap<>();
+        for (Said said : meeting.talk()) {
+            Stems.of(said.text()).forEach(stem -> counts.merge(stem, 1, Integer::sum));
+        }
+        return counts;
+    }
+
     /** Takes in what was said in a meeting. */
     public void add(FiledMeeting meeting) {
         passages += meeting.talk().size();
-        for (Said said : meeting.talk()) {
-            Stems.of(said.text()).forEach(stem -> passagesWith.merge(stem, 1, Integer::sum));
-        }
+        counted(meeting).forEach((stem, n) -> passagesWith.merge(stem, n, Integer::sum));
     }
 
     /** How much a stem of {@link Stems} tells, between 0 and 6.7; what only few passages hold, five and more. */

@@ -25,6 +25,9 @@ public class Act extends TeamOwned {
     @Column(updatable = false)
     private LocalDate due;
 
+    @Column(name = "owner_id", updatable = false)
+    private UUID ownerId;
+
     @Column(name = "meeting_id", updatable = false)
     private UUID meetingId;
 
@@ -47,6 +50,7 @@ public class Act extends TeamOwned {
         this.lineId = lineId;
         this.kind = deed.kind();
         this.due = deed.due();
+        this.ownerId = deed.ownerId();
         this.meetingId = deed.meetingId();
         this.doneOn = doneOn;
         this.doneAt = doneAt;
@@ -68,6 +72,11 @@ public class Act extends TeamOwned {
     /** The new day of what was dated anew. */
     public LocalDate due() {
         return due;
+    }
+
+    /** Who has it from then on, of what was handed over. */
+    public UUID ownerId() {
+        return ownerId;
     }
 
     /** The meeting in which it was done, or null. */

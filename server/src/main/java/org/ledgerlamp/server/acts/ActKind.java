@@ -10,6 +10,8 @@ public enum ActKind {
     CARRIED(false),
     /** It is due on another day. */
     RE_DATED(false),
+    /** Somebody else has it. */
+    HANDED_OVER(false),
     /** It is open after all. */
     REOPENED(false);
 

@@ -33,9 +33,16 @@ public class ActService {
      * What is to be done about a line.
      *
      * @param due the new day, for what is dated anew
+     * @param ownerId who is to have it, for what is handed over
      * @param meetingId the meeting in which it is done, or null
      */
-    public record Deed(@NotNull ActKind kind, @Nullable LocalDate due, @Nullable UUID meetingId) {}
+    public record Deed(
+            @NotNull ActKind kind, @Nullable LocalDate due, @Nullable UUID ownerId, @Nullable UUID meetingId) {
+        /** A deed that needs neither a day nor a person. */
+        public static Deed plain(ActKind kind, @Nullable UUID meetingId) {
+            return new Deed(kind, null, null, meetingId);
+        }
+    }
 
     /** What was done about each of these lines. */
     @Transactional(readOnly = true)
@@ -54,11 +61,14 @@ public class ActService {
     /**
      * Does something about a line of the member's team.
      *
-     * @throws Refusal where what is dated anew has no day, or the team has no such meeting
+     * @throws Refusal where what is dated anew has no day, what is handed over nobody to have it, or the team has no such meeting
      */
     public Act act(SignedIn who, UUID lineId, Deed deed) {
         if ((deed.kind() == ActKind.RE_DATED) != (deed.due() != null)) {
             throw Refusal.invalid("A day belongs to what is dated anew, and to nothing else.");
+        }
+        if ((deed.kind() == ActKind.HANDED_OVER) != (deed.ownerId() != null)) {
+            throw Refusal.invalid("A person belongs to what is handed over, and to nothing else.");
         }
         LocalDate on = deed.meetingId() == null
                 ? LocalDate.now(clock)

@@ -36,6 +36,15 @@ public record Course(List<Act> acts) {
                 .orElse(filed);
     }
 
+    /** Who has it, where it was {@code filed} with an owner, or null. */
+    public UUID owner(UUID filed) {
+        return acts.stream()
+                .filter(a -> a.kind() == ActKind.HANDED_OVER)
+                .reduce((a, b) -> b)
+                .map(Act::ownerId)
+                .orElse(filed);
+    }
+
     /** What was known in a meeting: what was done before {@code day}, and in the meeting itself. */
     public Course asKnownIn(UUID meetingId, LocalDate day) {
         return new Course(acts.stream()

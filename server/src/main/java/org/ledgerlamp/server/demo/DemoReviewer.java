@@ -86,7 +86,7 @@ class DemoReviewer {
             matters.act(
                     lead,
                     open.get(i).lineId(),
-                    new ActService.Deed(kind, null, filed.meeting().id()));
+                    ActService.Deed.plain(kind, filed.meeting().id()));
         }
     }
 

@@ -27,9 +27,10 @@ public record Basis(
         @Nullable String speaker,
         @Nullable Integer startMs) {
 
+    /** Passages as one column. */
     @Converter
-    static class Column extends JsonColumn<List<Basis>> {
-        Column() {
+    public static class Column extends JsonColumn<List<Basis>> {
+        public Column() {
             super(new TypeReference<>() {});
         }
     }

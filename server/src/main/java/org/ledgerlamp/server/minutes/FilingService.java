@@ -68,6 +68,7 @@ public class FilingService {
         }
         draft.meeting().fileMinutes();
         tray.fileUnder(who.teamId(), draft.meeting().id(), number);
+        events.publishEvent(new Filed(draft.teamId(), draft.id(), true));
         minutes.tell(draft, "filed", Map.of("folio", number));
         return draft;
     }
@@ -89,6 +90,7 @@ public class FilingService {
         page.forEach(MinutesLine::unfile);
         folio.meeting().unfileMinutes();
         tray.fileUnder(teamId, folio.meeting().id(), null);
+        events.publishEvent(new Filed(folio.teamId(), folio.id(), false));
         minutes.tell(folio, "unfiled", Map.of());
         return folio;
     }

@@ -14,6 +14,8 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
 
     Optional<MinutesLine> findByIdAndTeamId(UUID id, UUID teamId);
 
+    List<MinutesLine> findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(UUID teamId, Collection<UUID> ids);
+
     /** How many lines of a draft are in a state. */
     interface Count {
         UUID getMinutesId();

@@ -10,6 +10,7 @@ import org.ledgerlamp.server.acts.Course;
 /**
  * A line of record that a later meeting comes back to, as the browser gets it.
  *
+ * @param ownerId who has it now, or null
  * @param due the day it is due now
  * @param open whether something is still to be done about it
  * @param last what was done about it last, or null
@@ -38,7 +39,7 @@ public record Matter(
                 line.number(),
                 line.kind(),
                 line.text(),
-                line.ownerId(),
+                course.owner(line.ownerId()),
                 course.due(line.due()),
                 course.isOpen(),
                 last == null ? null : last.kind(),

@@ -18,6 +18,7 @@ import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -39,6 +40,7 @@ public class MatterService {
     private final PulledMatters pulled;
     private final MeetingService meetings;
     private final ActService acts;
+    private final RosterService roster;
     private final ApplicationEventPublisher events;
 
     MatterService(
@@ -46,11 +48,13 @@ public class MatterService {
             PulledMatters pulled,
             MeetingService meetings,
             ActService acts,
+            RosterService roster,
             ApplicationEventPublisher events) {
         this.lines = lines;
         this.pulled = pulled;
         this.meetings = meetings;
         this.acts = acts;
+        this.roster = roster;
         this.events = events;
     }
 
@@ -114,7 +118,11 @@ public class MatterService {
     /** Does something about a line of record. */
     public Matter act(SignedIn who, UUID lineId, ActService.Deed deed) {
         MinutesLine line = ofRecord(who.teamId(), lineId);
+        if (deed.ownerId() != null) {
+            roster.named(who.teamId(), List.of(deed.ownerId()));
+        }
         acts.act(who, line.id(), deed);
+        events.publishEvent(new LineOfRecord(line.teamId(), line.id()));
         if (deed.meetingId() != null) {
             tell(deed.meetingId());
         }
@@ -124,6 +132,7 @@ public class MatterService {
     /** Takes back what was done. */
     public void takeBack(UUID teamId, UUID actId) {
         Act act = acts.takeBack(teamId, actId);
+        events.publishEvent(new LineOfRecord(teamId, act.lineId()));
         if (act.meetingId() != null) {
             tell(act.meetingId());
         }

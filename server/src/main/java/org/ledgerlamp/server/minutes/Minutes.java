@@ -60,6 +60,11 @@ public class Minutes extends Versioned {
     @Column(name = "circulated_revision")
     private Integer circulatedRevision;
 
+    private boolean linked;
+
+    @Column(name = "words_counted")
+    private boolean wordsCounted;
+
     protected Minutes() {}
 
     Minutes(Meeting meeting) {
@@ -87,6 +92,7 @@ public class Minutes extends Versioned {
     void unfile() {
         keptNumber = folio;
         folio = null;
+        linked = false;
         filedAt = null;
         filedBy = null;
     }
@@ -103,6 +109,23 @@ public class Minutes extends Versioned {
 
     void circulated(int revision) {
         circulatedRevision = revision;
+    }
+
+    /** Whether it is linked to what was filed before. */
+    public boolean isLinked() {
+        return linked;
+    }
+
+    /**
+     * Says that it is linked to what was filed before.
+     *
+     * @return whether its words are to be counted, which they are once however often it is filed
+     */
+    public boolean link() {
+        boolean first = !wordsCounted;
+        linked = true;
+        wordsCounted = true;
+        return first;
     }
 
     /** The revision that was circulated last, or 0. */

@@ -12,6 +12,10 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     Optional<Minutes> findByIdAndTeamId(UUID id, UUID teamId);
 
+    /** Folios that are not linked to what was filed before, in the order of their meetings. */
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByLinkedFalseAndFolioIsNotNullOrderByMeetingDate();
+
     @EntityGraph(attributePaths = "meeting")
     Optional<Minutes> findByTeamIdAndFolio(UUID teamId, int folio);
 
@@ -20,6 +24,9 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIn(UUID teamId, Collection<Integer> folios);
+
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndIdIn(UUID teamId, Collection<UUID> ids);
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndMeetingIdIn(UUID teamId, Collection<UUID> meetings);

@@ -61,10 +61,22 @@ public class MinutesService {
         return minutes.findByTeamIdAndFolio(teamId, number).orElseThrow(() -> Refusal.notFound("folio"));
     }
 
+    /** Folios that are not linked to what was filed before, in the order of their meetings. */
+    @Transactional(readOnly = true)
+    public List<Minutes> toLink() {
+        return minutes.findByLinkedFalseAndFolioIsNotNullOrderByMeetingDate();
+    }
+
     /** The folios of these numbers. */
     @Transactional(readOnly = true)
     public List<Minutes> folios(UUID teamId, Collection<Integer> numbers) {
         return minutes.findByTeamIdAndFolioIn(teamId, numbers);
+    }
+
+    /** The minutes of these ids. */
+    @Transactional(readOnly = true)
+    public List<Minutes> all(UUID teamId, Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : minutes.findByTeamIdAndIdIn(teamId, ids);
     }
 
     /** The folios of a series, latest meeting first. */
@@ -77,6 +89,14 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public MinutesLine line(UUID teamId, UUID id) {
         return lines.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("line"));
+    }
+
+    /** Those of these lines that are of record. */
+    @Transactional(readOnly = true)
+    public List<MinutesLine> linesOfRecord(UUID teamId, Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? List.of()
+                : lines.findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(teamId, ids);
     }
 
     /** The names of all who attended filed meetings of a series. */
@@ -171,6 +191,7 @@ public class MinutesService {
         keepOfRecord(of, line);
         lines.saveAndFlush(line);
         if (of.isFiled()) {
+            events.publishEvent(new LineOfRecord(of.teamId(), line.id()));
             amendments.lineChanged(who, of, line, null);
         }
         tell(of, "line", LineView.of(line));
@@ -198,6 +219,7 @@ public class MinutesService {
         keepOfRecord(of, line);
         lines.saveAndFlush(line);
         if (of.isFiled()) {
+            events.publishEvent(new LineOfRecord(of.teamId(), line.id()));
             amendments.lineChanged(who, of, line, was);
         }
         tell(of, "line", LineView.of(line));

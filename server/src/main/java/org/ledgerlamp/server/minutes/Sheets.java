@@ -42,6 +42,11 @@ final class Sheets {
         return this;
     }
 
+    /** Whether the meeting has no source. */
+    boolean isEmpty() {
+        return talk.isEmpty();
+    }
+
     /** The talk, read when it is wanted first. */
     Source talk() {
         if (talkRead == null) {

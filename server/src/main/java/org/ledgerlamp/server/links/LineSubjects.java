@@ -1,0 +1,16 @@
+package org.ledgerlamp.server.links;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.ledgerlamp.core.reading.Kind;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LineSubjects extends JpaRepository<LineSubject, UUID> {
+    /** What meetings before a day recorded and was spoken of since another, the latest first. */
+    List<LineSubject> findByTeamIdAndKindAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
+            UUID teamId, Kind kind, LocalDate since, LocalDate before, Limit most);
+
+    void deleteByMinutesId(UUID minutesId);
+}

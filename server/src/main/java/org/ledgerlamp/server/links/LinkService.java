@@ -1,0 +1,212 @@
+package org.ledgerlamp.server.links;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.ledger.DecisionFollower;
+import org.ledgerlamp.core.ledger.DecisionLink;
+import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.ledger.FiledMeeting;
+import org.ledgerlamp.core.ledger.OpenAction;
+import org.ledgerlamp.core.ledger.Recall;
+import org.ledgerlamp.core.ledger.RecallFinder;
+import org.ledgerlamp.core.ledger.StandingDecision;
+import org.ledgerlamp.core.ledger.Subject;
+import org.ledgerlamp.core.ledger.Vocabulary;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.server.acts.ActService;
+import org.ledgerlamp.server.acts.Course;
+import org.ledgerlamp.server.live.Changed;
+import org.ledgerlamp.server.minutes.FiledMeetings;
+import org.ledgerlamp.server.minutes.FiledMeetings.FiledFolio;
+import org.ledgerlamp.server.minutes.LineState;
+import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.MinutesLine;
+import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.roster.RosterPerson;
+import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Links a folio to what was filed before it. */
+@Service
+@Transactional
+public class LinkService {
+    /** What was not spoken of for longer is not looked for in new talk any more. */
+    private static final int DAYS_REMEMBERED = 400;
+
+    private static final int MOST_REMEMBERED = 20_000;
+
+    private final LineLinks links;
+    private final LineSubjects subjects;
+    private final TeamWords words;
+    private final MinutesService minutes;
+    private final FiledMeetings filed;
+    private final ActService acts;
+    private final RosterService roster;
+    private final ApplicationEventPublisher events;
+
+    LinkService(
+            LineLinks links,
+            LineSubjects subjects,
+            TeamWords words,
+            MinutesService minutes,
+            FiledMeetings filed,
+            ActService acts,
+            RosterService roster,
+            ApplicationEventPublisher events) {
+        this.links = links;
+        this.subjects = subjects;
+        this.words = words;
+        this.minutes = minutes;
+        this.filed = filed;
+        this.acts = acts;
+        this.roster = roster;
+        this.events = events;
+    }
+
+    /** What is said of each of these lines later; nothing that was dismissed. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<LineLink>> after(UUID teamId, Collection<UUID> lines) {
+        return links.findByTeamIdAndEarlierLineInAndStateNotOrderById(teamId, lines, LineState.STRUCK).stream()
+                .collect(Collectors.groupingBy(LineLink::earlierLine));
+    }
+
+    /** What a folio says of earlier lines, the plainest first; also what was dismissed. */
+    @Transactional(readOnly = true)
+    public List<LineLink> of(Minutes later) {
+        return links.findByLaterMinutesOrderByStrengthDescId(later.id());
+    }
+
+    /** What became of a line, as far as a person confirmed it, in order. */
+    @Transactional(readOnly = true)
+    public List<LineLink> inked(UUID line) {
+        return links.findByEarlierLineAndStateOrderById(line, LineState.INK);
+    }
+
+    /** Links a folio, unless that is done. */
+    void link(UUID teamId, UUID minutesId) {
+        Minutes folio = minutes.one(teamId, minutesId);
+        if (!folio.isFiled() || folio.isLinked()) {
+            return;
+        }
+        FiledFolio read = filed.of(folio);
+        if (folio.link()) {
+            words.count(teamId, read.meeting());
+        }
+        Vocabulary vocabulary = words.vocabulary(teamId);
+        followActions(folio, read, vocabulary);
+        followDecisions(folio, read, vocabulary);
+        for (FiledLine line : read.meeting().lines()) {
+            if (line.kind() == Kind.ACTION || line.kind() == Kind.DECISION) {
+                subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
+            }
+        }
+        events.publishEvent(new Changed(teamId, "linked", Map.of("folio", folio.folio())));
+    }
+
+    private static Subject subject(FiledLine line, FiledMeeting meeting) {
+        return line.kind() == Kind.DECISION ? StandingDecision.of(line, meeting).subject() : Subject.of(line, meeting);
+    }
+
+    /** The minutes are no folio any more: what was found in them is found anew once they are. */
+    void forget(UUID minutesId) {
+        links.deleteByLaterMinutes(minutesId);
+        subjects.deleteByMinutesId(minutesId);
+    }
+
+    private void followActions(Minutes folio, FiledFolio read, Vocabulary vocabulary) {
+        Map<UUID, LineSubject> known = remembered(folio, Kind.ACTION);
+        Map<UUID, Course> courses = acts.courses(folio.teamId(), known.keySet());
+        List<OpenAction> actions = lines(folio, known).stream()
+                .map(l -> new OpenAction(
+                        l,
+                        known.get(id(l)).subject(),
+                        known.get(id(l)).series(),
+                        known.get(id(l)).spokenOf()))
+                .toList();
+        Map<String, UUID> people = roster.everybody(folio.teamId()).stream()
+                .collect(Collectors.toMap(RosterPerson::name, RosterPerson::id));
+        for (Recall recall : new RecallFinder(vocabulary).in(read.meeting(), actions)) {
+            UUID line = id(recall.action().line());
+            if (courses.getOrDefault(line, Course.NONE).isOpen()) {
+                UUID again = read.meeting().lines().stream()
+                        .filter(recall::isSaidAgainBy)
+                        .map(LinkService::id)
+                        .findFirst()
+                        .orElse(null);
+                links.save(new LineLink(
+                        folio,
+                        line,
+                        again,
+                        new LineLink.Found(
+                                LinkEffect.of(recall.outcome()),
+                                recall.due(),
+                                recall.owner() == null ? null : people.get(recall.owner()),
+                                read.basis(recall.passage(), recall.sentence()),
+                                recall.strength()),
+                        recall.strength() >= RecallFinder.CERTAIN));
+                known.get(line).spokenOfOn(folio.meeting().date());
+            }
+        }
+    }
+
+    private void followDecisions(Minutes folio, FiledFolio read, Vocabulary vocabulary) {
+        Map<UUID, LineSubject> known = remembered(folio, Kind.DECISION);
+        List<StandingDecision> standing = lines(folio, known).stream()
+                .map(l -> new StandingDecision(
+                        known.get(id(l)).minutesId().toString(),
+                        l,
+                        known.get(id(l)).subject(),
+                        known.get(id(l)).series(),
+                        known.get(id(l)).heldOn()))
+                .toList();
+        for (DecisionLink link : new DecisionFollower(vocabulary).in(read.meeting(), standing)) {
+            UUID earlier = id(link.earlier().line());
+            MinutesLine later = minutes.line(folio.teamId(), id(link.later()));
+            links.save(new LineLink(
+                    folio,
+                    earlier,
+                    later.id(),
+                    new LineLink.Found(LinkEffect.of(link.effect()), null, null, later.evidence(), link.strength()),
+                    link.strength() >= DecisionFollower.CERTAIN));
+            known.get(earlier).spokenOfOn(folio.meeting().date());
+        }
+    }
+
+    private Map<UUID, LineSubject> remembered(Minutes folio, Kind kind) {
+        LocalDate day = folio.meeting().date();
+        return subjects
+                .findByTeamIdAndKindAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
+                        folio.teamId(), kind, day.minusDays(DAYS_REMEMBERED), day, Limit.of(MOST_REMEMBERED))
+                .stream()
+                .collect(Collectors.toMap(LineSubject::lineId, Function.identity(), (a, b) -> a, HashMap::new));
+    }
+
+    /** The lines of these subjects that are of record. */
+    private List<FiledLine> lines(Minutes folio, Map<UUID, LineSubject> known) {
+        Map<UUID, String> names = roster.names(folio.teamId());
+        return minutes.linesOfRecord(folio.teamId(), known.keySet()).stream()
+                .map(l -> new FiledLine(
+                        l.id().toString(),
+                        Kind.valueOf(l.kind().name()),
+                        l.text(),
+                        l.ownerId() == null ? null : names.get(l.ownerId()),
+                        l.due(),
+                        FiledMeetings.CONFIRMED,
+                        -1,
+                        List.of()))
+                .toList();
+    }
+
+    private static UUID id(FiledLine line) {
+        return UUID.fromString(line.id());
+    }
+}

@@ -1,0 +1,103 @@
+package org.ledgerlamp.server.minutes;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.language.Span;
+import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.ledger.FiledMeeting;
+import org.ledgerlamp.core.ledger.Said;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.people.Roster;
+import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.server.roster.RosterService;
+import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Folios as the core links them. */
+@Service
+@Transactional(readOnly = true)
+public class FiledMeetings {
+    /** How certain a line is that a person confirmed, on the scale of what the program drafts. */
+    public static final double CONFIRMED = 0.8;
+
+    private final MinutesService minutes;
+    private final RosterService roster;
+    private final TrayService tray;
+
+    FiledMeetings(MinutesService minutes, RosterService roster, TrayService tray) {
+        this.minutes = minutes;
+        this.roster = roster;
+        this.tray = tray;
+    }
+
+    /**
+     * A folio as the core links it, and the way back from its talk to the sources.
+     *
+     * @param meeting its lines are known by the ids of the lines of record
+     */
+    public record FiledFolio(FiledMeeting meeting, Sheets sheets) {
+        /** Words of the talk, as evidence. */
+        public List<Basis> basis(int passage, Span words) {
+            Utterance said = sheets.talk().utterances().get(passage);
+            return sheets.basis(List.of(new Evidence(
+                    Evidence.Origin.TALK,
+                    passage,
+                    said.start(),
+                    said.speaker(),
+                    words.start(),
+                    words.end(),
+                    words.of(said.text()))));
+        }
+    }
+
+    /** Reads a folio with its sources. */
+    public FiledFolio of(Minutes folio) {
+        Sheets sheets =
+                new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), tray::source);
+        Map<UUID, String> names = roster.names(folio.teamId());
+        Roster people = roster.roster(folio.teamId());
+        List<Said> talk = sheets.isEmpty()
+                ? List.of()
+                : sheets.talk().utterances().stream()
+                        .map(u -> new Said(u.n(), known(people, u.speaker()), u.text()))
+                        .toList();
+        List<FiledLine> lines = minutes.lines(folio).stream()
+                .filter(l -> l.folio() != null && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
+                .map(l -> line(l, names, sheets))
+                .toList();
+        return new FiledFolio(
+                new FiledMeeting(
+                        folio.id().toString(),
+                        folio.meeting().date(),
+                        folio.meeting().series(),
+                        people.people().stream().map(Person::name).toList(),
+                        talk,
+                        lines),
+                sheets);
+    }
+
+    private static FiledLine line(MinutesLine line, Map<UUID, String> names, Sheets sheets) {
+        List<Basis> talked =
+                line.evidence().stream().filter(b -> sheets.inTalk(b) >= 0).toList();
+        return new FiledLine(
+                line.id().toString(),
+                Kind.valueOf(line.kind().name()),
+                line.text(),
+                line.ownerId() == null ? null : names.get(line.ownerId()),
+                line.due(),
+                CONFIRMED,
+                talked.isEmpty() ? -1 : sheets.inTalk(talked.getFirst()),
+                talked.stream().map(Basis::quote).collect(Collectors.toList()));
+    }
+
+    private static String known(Roster people, String speaker) {
+        return speaker == null
+                ? null
+                : people.resolve(speaker).map(Person::name).orElse(speaker);
+    }
+}

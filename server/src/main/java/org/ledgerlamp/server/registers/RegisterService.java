@@ -1,0 +1,137 @@
+package org.ledgerlamp.server.registers;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.TypedQuery;
+import java.time.Clock;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.minutes.LineKind;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Reads the registers, a page at a time, by key: however long a register is, a page costs the same. */
+@Service
+@Transactional(readOnly = true)
+class RegisterService {
+    private static final int PAGE = 100;
+
+    private final EntityManager entities;
+    private final Clock clock;
+
+    RegisterService(EntityManager entities, Clock clock) {
+        this.entities = entities;
+        this.clock = clock;
+    }
+
+    /**
+     * Which entries are wanted.
+     *
+     * @param kind the register
+     * @param open only what is open or stands
+     * @param overdue only what was due before today
+     * @param ownerId only what this person has, or null for everybody's
+     * @param series only what this series recorded, or null
+     * @param after where the page before ended, or null for the first page
+     */
+    record Wanted(
+            LineKind kind,
+            boolean open,
+            boolean overdue,
+            @Nullable UUID ownerId,
+            @Nullable String series,
+            @Nullable String after) {
+        /** Actions are sorted by the day they are due, all else by the day it was recorded, the latest first. */
+        boolean byDue() {
+            return kind == LineKind.ACTION;
+        }
+    }
+
+    /**
+     * A page of a register.
+     *
+     * @param next where the next page begins, or null where this is the last
+     */
+    record Page(List<RegisterEntry> entries, @Nullable String next) {}
+
+    Page page(UUID teamId, Wanted wanted) {
+        StringBuilder where = new StringBuilder("e.teamId = :team and e.kind = :kind");
+        where.append(wanted.open() ? " and e.open = true" : "")
+                .append(wanted.overdue() ? " and e.dueKey < :today" : "")
+                .append(wanted.ownerId() == null ? "" : " and e.ownerId = :owner")
+                .append(wanted.series() == null ? "" : " and e.series = :series");
+        if (wanted.after() != null) {
+            where.append(
+                    wanted.byDue()
+                            ? " and (e.dueKey, e.folio, e.number) > (:day, :folio, :number)"
+                            : " and (e.heldOn < :day or e.heldOn = :day and (e.folio < :folio or e.folio = :folio and e.number > :number))");
+        }
+        String order = wanted.byDue() ? "e.dueKey, e.folio, e.number" : "e.heldOn desc, e.folio desc, e.number";
+        TypedQuery<RegisterEntry> query = entities.createQuery(
+                "select e from RegisterEntry e where " + where + " order by " + order, RegisterEntry.class);
+        query.setParameter("team", teamId).setParameter("kind", wanted.kind()).setMaxResults(PAGE + 1);
+        if (wanted.overdue()) {
+            query.setParameter("today", LocalDate.now(clock));
+        }
+        if (wanted.ownerId() != null) {
+            query.setParameter("owner", wanted.ownerId());
+        }
+        if (wanted.series() != null) {
+            query.setParameter("series", wanted.series());
+        }
+        if (wanted.after() != null) {
+            Place place = Place.read(wanted.after());
+            query.setParameter("day", place.day())
+                    .setParameter("folio", place.folio())
+                    .setParameter("number", place.number());
+        }
+        List<RegisterEntry> found = new ArrayList<>(query.getResultList());
+        if (found.size() <= PAGE) {
+            return new Page(found, null);
+        }
+        found.removeLast();
+        RegisterEntry last = found.getLast();
+        Place end = new Place(wanted.byDue() ? last.dueKey() : last.heldOn(), last.folio(), last.number());
+        return new Page(found, end.written());
+    }
+
+    /**
+     * How many entries of a register are open, and how many of these are overdue.
+     *
+     * @param open what is open or stands
+     * @param overdue what of it was due before today
+     */
+    record RegisterCount(LineKind kind, long open, long overdue) {}
+
+    List<RegisterCount> counts(UUID teamId) {
+        return entities.createQuery(
+                        "select new org.ledgerlamp.server.registers.RegisterService$RegisterCount(e.kind, count(e),"
+                                + " sum(case when e.dueKey < :today then 1 else 0 end))"
+                                + " from RegisterEntry e where e.teamId = :team and e.open = true group by e.kind",
+                        RegisterCount.class)
+                .setParameter("team", teamId)
+                .setParameter("today", LocalDate.now(clock))
+                .getResultList();
+    }
+
+    /** Where a page ends. */
+    private record Place(LocalDate day, int folio, int number) {
+        /** @throws Refusal where it is none */
+        static Place read(String written) {
+            String[] parts = written.split("/", -1);
+            try {
+                return new Place(LocalDate.parse(parts[0]), Integer.parseInt(parts[1]), Integer.parseInt(parts[2]));
+            } catch (DateTimeException | NumberFormatException | ArrayIndexOutOfBoundsException e) {
+                throw Refusal.invalid("“" + written + "” is no place in a register.");
+            }
+        }
+
+        String written() {
+            return day + "/" + folio + "/" + number;
+        }
+    }
+}
