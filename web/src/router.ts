@@ -57,6 +57,11 @@ export const router = createRouter({
       meta: { tab: 'ledger', title: 'Ledger' },
     },
     {
+      path: '/registers/:register(actions|decisions|questions|risks)',
+      component: () => import('./registers/RegistersPage.vue'),
+      meta: { tab: 'registers', title: 'Registers' },
+    },
+    {
       path: '/folio/:number(\\d+)',
       component: () => import('./folio/FolioPage.vue'),
       meta: { tab: 'ledger', title: 'Folio' },

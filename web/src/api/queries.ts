@@ -39,6 +39,8 @@ export const keys = {
   house: 'house',
   excerpts: 'excerpts',
   access: 'access',
+  registers: 'registers',
+  links: 'links',
 }
 
 /** Says that these lists are to be fetched anew. */

@@ -11,6 +11,7 @@ import FolioDispatches from './FolioDispatches.vue'
 import FolioExcerpts from './FolioExcerpts.vue'
 import FolioExport from './FolioExport.vue'
 import FolioLines from './FolioLines.vue'
+import FolioLinks from './FolioLinks.vue'
 import FolioRevisions from './FolioRevisions.vue'
 import SectionText from '../shared/SectionText.vue'
 import { useFolio } from './useFolio'
@@ -101,6 +102,7 @@ function print() {
         :people="people ?? []"
       />
     </template>
+    <FolioLinks :folio="number" :people="people ?? []" />
     <FolioDispatches :meeting-id="data.meeting.id" />
     <FolioExcerpts :folio="number" :lines="data.lines" />
     <FolioRevisions

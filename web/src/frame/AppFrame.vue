@@ -17,6 +17,9 @@ const lampField = ref<InstanceType<typeof LampField>>()
 
 const { say } = useNotices()
 useLive(null, {
+  // Between reading a list and hearing of its changes, and while the line was dead, something may have changed.
+  connected: () =>
+    void outdate(keys.day, keys.tray, keys.post, keys.matters, keys.registers, keys.links),
   'draft-ready': (told) => {
     const ready = told as { minutesId: string; meeting: string }
     say(`The minutes of ${ready.meeting} are drafted.`, {
@@ -33,12 +36,15 @@ useLive(null, {
   },
   tray: () => void outdate(keys.tray, keys.day, keys.meetings),
   post: () => void outdate(keys.post),
+  registers: () => void outdate(keys.registers, keys.matters, keys.links),
+  linked: () => void outdate(keys.links, keys.registers),
 })
 
 const tabs = [
   { id: 'day', label: 'Day sheet', to: '/' },
   { id: 'tray', label: 'In-tray', to: '/tray' },
   { id: 'ledger', label: 'Ledger', to: '/ledger' },
+  { id: 'registers', label: 'Registers', to: '/registers/actions' },
 ]
 
 useKeyHelp('Everywhere', [

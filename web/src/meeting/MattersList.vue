@@ -7,7 +7,8 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import MattersElsewhere from './MattersElsewhere.vue'
-import { ACT_NAMES, useMatters } from './useMatters'
+import { ACT_NAMES } from '../shared/useActs'
+import { useMatters } from './useMatters'
 
 const props = defineProps<{
   meetingId: string
@@ -42,7 +43,7 @@ function startDating(matter: Matter) {
 function setDay(matter: Matter) {
   if (!day.value) return
   dating.value = null
-  void act(matter, 'RE_DATED', day.value)
+  void act(matter, 'RE_DATED', { due: day.value })
 }
 
 const ACTS: { kind: Act; label: string }[] = [

@@ -39,6 +39,13 @@ describe('a field for a day', () => {
     expect(day()).toBe('2026-03-13')
   })
 
+  it('takes it when it is left by the tab key', async () => {
+    const { input, day } = field('2026-03-06')
+    input.element.value = '13 mar'
+    await input.trigger('keydown', { key: 'Tab' })
+    expect(day()).toBe('2026-03-13')
+  })
+
   it('does not let the calendar put back what stood there before', async () => {
     const { type, day, picker } = field('2026-03-06')
     await type('13 mar')

@@ -21,8 +21,9 @@ const date = computed({
   },
 })
 
+/** Before the calendar hears of the key: it puts what it knew back into the field. */
 function keyed(event: KeyboardEvent) {
-  if (event.key === 'Enter') take(event)
+  if (event.key === 'Enter' || event.key === 'Tab') take(event)
 }
 
 /** The calendar knows one way to write a day; people have several. */

@@ -4,7 +4,9 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.ledger.TalkIndex.Place;
 import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
@@ -77,10 +79,12 @@ final class OutcomeReader {
         List<String> telling = telling(place);
         Outcome outcome = Outcome.SPOKEN_OF;
         String words = place.said().text();
+        boolean answered = false;
         for (String part : telling) {
-            outcome = of(part);
+            outcome = of(part, action.subject().own());
             if (outcome != Outcome.SPOKEN_OF) {
                 words = part;
+                answered = n + 1 < index.size() && part.equals(index.said(n + 1).text());
                 break;
             }
         }
@@ -93,7 +97,7 @@ final class OutcomeReader {
                 : null;
         String owner =
                 outcome == Outcome.HANDED_OVER ? named(words, action.line().owner()) : null;
-        return new Recall(action, n, place.span(), place.sentence(), strength, outcome, due, owner);
+        return new Recall(action, n, place.span(), place.sentence(), answered, strength, outcome, due, owner);
     }
 
     /** Where to look for what became of it, the likeliest words first. */
@@ -108,7 +112,7 @@ final class OutcomeReader {
         return asks ? List.of(after, reply, place.sentence(), before) : List.of(place.sentence(), after, before, reply);
     }
 
-    private static Outcome of(String words) {
+    private static Outcome of(String words, Set<String> deed) {
         String plain = words.replace('’', '\'');
         if (DROPPED.matcher(plain).find()) {
             return Outcome.DROPPED;
@@ -116,14 +120,19 @@ final class OutcomeReader {
         if (HANDED.matcher(plain).find()) {
             return Outcome.HANDED_OVER;
         }
-        boolean done = DONE.matcher(plain).find();
         if (PARTLY.matcher(plain).find()) {
             return Outcome.PARTLY;
         }
         if (NOT_YET.matcher(plain).find()) {
             return Outcome.SLIPPED;
         }
-        return done ? Outcome.DONE : Outcome.SPOKEN_OF;
+        return DONE.matcher(plain).find() || isDone(plain, deed) ? Outcome.DONE : Outcome.SPOKEN_OF;
+    }
+
+    /** Whether the deed itself is told as done: "mended" of what somebody was to mend. */
+    private static boolean isDone(String words, Set<String> deed) {
+        return Words.tokens(words).stream()
+                .anyMatch(token -> token.endsWith("ed") && deed.contains(Stems.ofWord(token)));
     }
 
     private Optional<LocalDate> dayAfter(String words) {

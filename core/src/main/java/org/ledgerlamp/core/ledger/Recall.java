@@ -11,6 +11,7 @@ import org.ledgerlamp.core.reading.Kind;
  * @param passage number of the passage
  * @param sentence the sentence of that passage
  * @param quote the words of the sentence
+ * @param answered whether what became of it was said in answer, in the passage that follows
  * @param strength how plainly it is the same one: 0 and more, {@link RecallFinder#LEAST} and more where it is taken for it
  * @param outcome what was said of it
  * @param due the day it slipped to, or null
@@ -21,6 +22,7 @@ public record Recall(
         int passage,
         Span sentence,
         String quote,
+        boolean answered,
         double strength,
         Outcome outcome,
         LocalDate due,

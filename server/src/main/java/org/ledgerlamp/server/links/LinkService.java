@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.links;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -8,6 +9,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.ledger.DecisionFollower;
 import org.ledgerlamp.core.ledger.DecisionLink;
 import org.ledgerlamp.core.ledger.FiledLine;
@@ -22,6 +24,7 @@ import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.acts.Course;
 import org.ledgerlamp.server.live.Changed;
+import org.ledgerlamp.server.minutes.Basis;
 import org.ledgerlamp.server.minutes.FiledMeetings;
 import org.ledgerlamp.server.minutes.FiledMeetings.FiledFolio;
 import org.ledgerlamp.server.minutes.LineState;
@@ -150,12 +153,23 @@ public class LinkService {
                                 LinkEffect.of(recall.outcome()),
                                 recall.due(),
                                 recall.owner() == null ? null : people.get(recall.owner()),
-                                read.basis(recall.passage(), recall.sentence()),
+                                evidence(recall, read),
                                 recall.strength()),
                         recall.strength() >= RecallFinder.CERTAIN));
                 known.get(line).spokenOfOn(folio.meeting().date());
             }
         }
+    }
+
+    /** The words that speak of it, and the answer where that is what tells how it stands. */
+    private static List<Basis> evidence(Recall recall, FiledFolio read) {
+        List<Basis> evidence = new ArrayList<>(read.basis(recall.passage(), recall.sentence()));
+        if (recall.answered()) {
+            int answer = recall.passage() + 1;
+            Span all = new Span(0, read.meeting().talk().get(answer).text().length());
+            evidence.addAll(read.basis(answer, all));
+        }
+        return evidence;
     }
 
     private void followDecisions(Minutes folio, FiledFolio read, Vocabulary vocabulary) {

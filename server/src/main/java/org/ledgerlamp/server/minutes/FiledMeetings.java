@@ -23,7 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class FiledMeetings {
     /** How certain a line is that a person confirmed, on the scale of what the program drafts. */
-    public static final double CONFIRMED = 0.8;
+    public static final double CONFIRMED = 0.65;
 
     private final MinutesService minutes;
     private final RosterService roster;

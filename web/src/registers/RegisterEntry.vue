@@ -1,0 +1,216 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import type { Person, RegisterRow } from '../api/types'
+import DayField from '../shared/DayField.vue'
+import { longDay, shortDay, today } from '../shared/dates'
+import { cited, folioAddress } from '../shared/folioNumbers'
+import { useActs } from '../shared/useActs'
+import { EFFECT_WORDS, standingOf } from './registerWords'
+
+/** An entry of a register, and what can be done about it. */
+const props = defineProps<{ entry: RegisterRow; people: Person[] }>()
+
+const { act } = useActs()
+const changing = ref<'day' | 'owner' | null>(null)
+const day = ref<string | null>(null)
+const row = ref<HTMLElement>()
+
+const number = computed(() => cited(props.entry.folio, props.entry.number))
+const isOpen = computed(() => props.entry.standing === 'OPEN')
+const overdue = computed(
+  () => isOpen.value && props.entry.due !== null && props.entry.due < today(),
+)
+const owner = computed(() => {
+  if (props.entry.kind !== 'ACTION') return ''
+  const name = props.people.find((p) => p.id === props.entry.ownerId)?.name
+  return name === undefined ? 'owner open' : props.entry.text.includes(name) ? '' : name
+})
+const canTick = computed(
+  () => props.entry.kind !== 'DECISION' && props.entry.standing !== 'CONTINUED',
+)
+const CLOSES = { ACTION: 'done', QUESTION: 'answered', RISK: 'over' } as Record<string, string>
+
+function start(what: 'day' | 'owner') {
+  changing.value = changing.value === what ? null : what
+  day.value = props.entry.due
+  void nextTick(() => row.value?.querySelector<HTMLElement>('form .field, form input')?.focus())
+}
+
+function setDay() {
+  if (!day.value) return
+  changing.value = null
+  void act(props.entry, 'RE_DATED', { due: day.value })
+}
+
+function handOver(id: string) {
+  changing.value = null
+  if (id) void act(props.entry, 'HANDED_OVER', { ownerId: id })
+}
+</script>
+
+<template>
+  <li ref="row" :class="{ closed: !isOpen && entry.standing !== 'STANDS' }">
+    <input
+      v-if="canTick"
+      type="checkbox"
+      :checked="!isOpen"
+      :aria-label="`${number} is ${CLOSES[entry.kind]}: ${entry.text}`"
+      @change="act(entry, isOpen ? 'DONE' : 'REOPENED')"
+    />
+    <span v-else />
+    <div>
+      <p class="text">{{ entry.text }}</p>
+      <p class="small facts">
+        <RouterLink class="folio-no" :to="folioAddress(entry.folio, entry.number)">{{
+          number
+        }}</RouterLink>
+        <span>{{ longDay(entry.heldOn) }}</span>
+        <span v-if="entry.series">{{ entry.series }}</span>
+        <span v-if="owner">{{ owner }}</span>
+        <b v-if="entry.due" :class="{ red: overdue }" class="figures">
+          {{ overdue ? 'overdue since' : 'due' }} {{ shortDay(entry.due) }}
+        </b>
+        <b v-if="!isOpen">{{ standingOf(entry) }}</b>
+        <b v-if="entry.contested" class="red">contested</b>
+        <RouterLink
+          :to="{ path: `/folio/${entry.folio}/source`, query: { line: String(entry.number) } }"
+          :aria-label="`The words ${number} rests on`"
+        >
+          its words
+        </RouterLink>
+      </p>
+      <p v-if="entry.later.length" class="small later">
+        <span v-for="(l, i) in entry.later" :key="i" :class="l.state.toLowerCase()">
+          <i v-if="l.state !== 'INK'" aria-hidden="true">{{ l.state === 'PENCIL' ? '✎' : '?' }}</i>
+          {{ EFFECT_WORDS[l.effect] }}
+          in
+          <RouterLink :to="folioAddress(l.folio)">folio {{ l.folio }}</RouterLink>
+          <span v-if="l.state !== 'INK'" class="unseen">, not confirmed</span>
+        </span>
+      </p>
+      <form v-if="changing === 'day'" @submit.prevent="setDay">
+        <label class="unseen" :for="`day-${entry.lineId}`">New day</label>
+        <DayField v-model="day" class="field" :input-id="`day-${entry.lineId}`" />
+        <button class="btn go" type="submit">Set</button>
+      </form>
+      <form v-else-if="changing === 'owner'" @submit.prevent>
+        <label>
+          <span class="unseen">Who is to have {{ number }}</span>
+          <select
+            class="field"
+            @change="handOver(($event.target as HTMLSelectElement).value)"
+            @keydown.esc="changing = null"
+          >
+            <option value="">To whom</option>
+            <option
+              v-for="p in people.filter((q) => q.id !== entry.ownerId)"
+              :key="p.id"
+              :value="p.id"
+            >
+              {{ p.name }}
+            </option>
+          </select>
+        </label>
+      </form>
+    </div>
+    <div class="acts">
+      <template v-if="isOpen">
+        <template v-if="entry.kind === 'ACTION'">
+          <button
+            class="btn quiet"
+            type="button"
+            :aria-expanded="changing === 'day'"
+            :aria-label="`New day for ${number}`"
+            @click="start('day')"
+          >
+            New day
+          </button>
+          <button
+            class="btn quiet"
+            type="button"
+            :aria-expanded="changing === 'owner'"
+            :aria-label="`Hand over ${number}`"
+            @click="start('owner')"
+          >
+            Hand over
+          </button>
+        </template>
+        <button
+          class="btn quiet"
+          type="button"
+          :aria-label="`Drop ${number}`"
+          @click="act(entry, 'DROPPED')"
+        >
+          Drop
+        </button>
+      </template>
+    </div>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 18px 1fr auto;
+  gap: 0 10px;
+  padding: 9px 0 8px;
+  border-bottom: 1px solid var(--rule);
+}
+
+input[type='checkbox'] {
+  width: 15px;
+  height: 15px;
+  margin-top: 4px;
+  accent-color: var(--green);
+}
+
+.text {
+  font: 15.5px/1.45 var(--serif);
+  overflow-wrap: anywhere;
+}
+
+.closed .text {
+  color: var(--pencil);
+}
+
+.facts,
+.later {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
+  align-items: baseline;
+}
+
+.later i {
+  font-style: normal;
+  margin-right: 4px;
+}
+
+.later .pencil,
+.later .possible {
+  color: var(--pencil);
+  border-bottom: 1px dotted var(--pencil);
+}
+
+form {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 6px 0 4px;
+}
+
+.acts {
+  display: flex;
+  align-items: flex-start;
+}
+
+@media (max-width: 820px) {
+  li {
+    grid-template-columns: 18px 1fr;
+  }
+
+  .acts {
+    grid-column: 2;
+  }
+}
+</style>
