@@ -70,7 +70,12 @@ describe('matters arising', () => {
     const { list, server } = await open([matter()])
     await list.find('input').setValue(true)
     await flushPromises()
-    expect(server.of('POST')[0]?.body).toEqual({ kind: 'DONE', due: null, ownerId: null, meetingId: 'm' })
+    expect(server.of('POST')[0]?.body).toEqual({
+      kind: 'DONE',
+      due: null,
+      ownerId: null,
+      meetingId: 'm',
+    })
     notices()[0]?.undo?.()
     await flushPromises()
     expect(server.of('DELETE')[0]?.path).toBe('/api/acts/a1')
