@@ -4,11 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.awaitility.Awaitility;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.util.ReflectionTestUtils;
 import tools.jackson.databind.JsonNode;
 
 /** The registers list how what was recorded stands now, wherever it was changed. */
 class RegistersTest extends WithTwoFolios {
+    @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
+    private ApplicationContext context;
+
     private JsonNode painting() throws Exception {
         return register("ACTION", "open=true").stream()
                 .filter(e -> e.at("/folio").asInt() == 2)
@@ -87,6 +98,24 @@ class RegistersTest extends WithTwoFolios {
                 assertThat(count.at("/overdue").asInt()).isEqualTo(overdue.size());
             }
         }
+    }
+
+    @Test
+    void what_was_filed_before_there_were_registers_is_entered_and_linked_at_the_next_start() throws Exception {
+        int before = register("ACTION", "open=false").size();
+        database.update(
+                "delete from register_entry where team_id = ?", desk.who().teamId());
+        database.update("delete from line_link where team_id = ?", desk.who().teamId());
+        database.update(
+                "update minutes set linked = false where team_id = ?",
+                desk.who().teamId());
+
+        ReflectionTestUtils.invokeMethod(context.getBean("registerKeeper"), "takeUp");
+        ReflectionTestUtils.invokeMethod(context.getBean("linkDesk"), "takeUp");
+
+        assertThat(register("ACTION", "open=false")).hasSize(before).isNotEmpty();
+        Awaitility.await().until(() -> links(2).at("/linked").asBoolean());
+        assertThat(said().at("/effect").asString()).isEqualTo("DONE");
     }
 
     @Test

@@ -19,8 +19,11 @@ import org.ledgerlamp.server.minutes.LineOfRecord;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,6 +51,13 @@ class RegisterKeeper {
         this.acts = acts;
         this.links = links;
         this.events = events;
+    }
+
+    /** Enters what was filed before there were registers; those folios are not linked either. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    void takeUp() {
+        minutes.toLink().forEach(this::keep);
     }
 
     @EventListener
