@@ -1189,6 +1189,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/registers/{kind}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/post": {
         parameters: {
             query?: never;
@@ -1372,7 +1388,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["file_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5325,6 +5341,34 @@ export interface operations {
             };
         };
     };
+    file_2: {
+        parameters: {
+            query: {
+                form: "csv" | "ics";
+                open?: boolean;
+                overdue?: boolean;
+                owner?: string;
+                series?: string;
+            };
+            header?: never;
+            path: {
+                kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     latest: {
         parameters: {
             query?: {
@@ -5567,7 +5611,7 @@ export interface operations {
             };
         };
     };
-    file_2: {
+    file_3: {
         parameters: {
             query?: never;
             header?: never;

@@ -120,6 +120,7 @@ describe('the registers', () => {
     expect(router.currentRoute.value.query).toHaveProperty('overdue')
     expect(server.of('GET').at(-1)?.path).toContain('/api/registers/ACTION')
     expect(wrapper.text()).toContain('Nothing fits')
+    expect(wrapper.find('a[href*="form=csv"]').attributes('href')).toContain('overdue=true')
   })
 
   it('show a decision that was changed as such, without a box to tick', async () => {

@@ -34,6 +34,14 @@ function openIn(name: RegisterName): number {
   return counts.value?.find((c) => c.kind === REGISTERS[name].kind)?.open ?? 0
 }
 
+/** All that is shown, for other programs. */
+function fileAs(form: 'csv' | 'ics'): string {
+  const { open, overdue, owner } = shown.value
+  const query = new URLSearchParams({ form, open: String(open), overdue: String(overdue) })
+  if (owner) query.set('owner', owner)
+  return `/api/registers/${words.value.kind}/file?${query}`
+}
+
 function show(query: Record<string, string | undefined>) {
   void router.push({ query: { ...route.query, ...query } })
 }
@@ -84,6 +92,8 @@ function show(query: Record<string, string | undefined>) {
               <option v-for="p in people" :key="p.id" :value="p.id">{{ p.name }}</option>
             </select>
           </label>
+          <a class="btn" :href="fileAs('csv')" download>As a table</a>
+          <a v-if="register === 'actions'" class="btn" :href="fileAs('ics')" download>As tasks</a>
         </div>
       </div>
       <ErrorNote v-if="error" :error="error" @retry="refetch()" />

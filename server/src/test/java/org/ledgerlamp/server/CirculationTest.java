@@ -130,7 +130,9 @@ class CirculationTest extends WithDraft {
 
     @Test
     void minutes_go_along_as_a_pdf_with_a_short_letter() throws Exception {
-        circulate("PDF", to("Ana Prokop", "ana@skerry.example", "WHOLE"));
+        assertThat(circulate("PDF", to("Ana Prokop", "ana@skerry.example", "WHOLE"))
+                        .status())
+                .isEqualTo(204);
 
         MimeMessage letter = received("ana@skerry.example");
         Part file = attachment((Multipart) letter.getContent());

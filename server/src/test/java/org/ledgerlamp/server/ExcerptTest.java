@@ -108,7 +108,8 @@ class ExcerptTest extends WithDraft {
                             .replace("{number}", "1")
                             .replace("{revision}", "2")
                             .replace("{box}", "box")
-                            .replace("{key}", "key");
+                            .replace("{key}", "key")
+                            .replace("{kind}", "ACTION");
                     if (path.startsWith("/api/") && !path.startsWith("/api/shown/")) {
                         try {
                             MockHttpServletResponse answer = stranger(verb.name(), aimed, "{}", token);

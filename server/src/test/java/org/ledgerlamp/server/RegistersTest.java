@@ -2,6 +2,7 @@ package org.ledgerlamp.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.awaitility.Awaitility;
@@ -116,6 +117,20 @@ class RegistersTest extends WithTwoFolios {
         assertThat(register("ACTION", "open=false")).hasSize(before).isNotEmpty();
         Awaitility.await().until(() -> links(2).at("/linked").asBoolean());
         assertThat(said().at("/effect").asString()).isEqualTo("DONE");
+    }
+
+    @Test
+    void what_is_shown_is_written_as_a_table_and_actions_as_tasks() throws Exception {
+        act(painting(), "{\"kind\":\"RE_DATED\",\"due\":\"2026-03-20\"}");
+
+        String table = new String(desk.bytes("/api/registers/ACTION/file?form=csv"), StandardCharsets.UTF_8);
+        assertThat(table.lines().findFirst()).contains("number,text,owner,due,standing,contested,series,date");
+        assertThat(table).contains(painting().at("/text").asString(), "Tom Reyes,2026-03-20,open");
+
+        act(painting(), "{\"kind\":\"DONE\"}");
+        String tasks = new String(desk.bytes("/api/registers/ACTION/file?form=ics&open=false"), StandardCharsets.UTF_8);
+        assertThat(tasks).contains("BEGIN:VTODO", "DUE;VALUE=DATE:20260320", "STATUS:COMPLETED");
+        assertThat(desk.read("/api/registers/RISK/file?form=ics").status()).isEqualTo(400);
     }
 
     @Test

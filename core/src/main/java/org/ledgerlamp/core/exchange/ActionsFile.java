@@ -4,15 +4,11 @@ import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VTodo;
 import biweekly.property.Status;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.Arrays;
 import java.util.Date;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 
 /** Writes actions for other programs: as tasks of iCalendar, or as a table. */
 public final class ActionsFile {
@@ -69,20 +65,11 @@ public final class ActionsFile {
 
     /** A table with a head (RFC 4180). What a spreadsheet would take for a formula is marked as text. */
     public static String table(List<Action> actions) {
-        StringWriter csv = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
-            printer.printRecord("number", "action", "owner", "due", "done", "meeting", "date");
-            for (Action a : actions) {
-                printer.printRecord(
-                        a.number(), safe(a.text()), safe(a.owner()), a.due(), a.done(), safe(a.meeting()), a.date());
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return csv.toString();
-    }
-
-    private static String safe(String cell) {
-        return cell != null && cell.matches("(?s)[=+@\\t\\r-].*") ? "'" + cell : cell;
+        return CsvTable.write(
+                List.of("number", "action", "owner", "due", "done", "meeting", "date"),
+                actions.stream()
+                        .map(a -> Arrays.<Object>asList(
+                                a.number(), a.text(), a.owner(), a.due(), a.done(), a.meeting(), a.date()))
+                        .toList());
     }
 }

@@ -101,16 +101,18 @@ public class LinkService {
             return;
         }
         FiledFolio read = filed.of(folio);
-        if (folio.link()) {
-            words.count(teamId, read.meeting());
-        }
         Vocabulary vocabulary = words.vocabulary(teamId);
+        vocabulary.add(read.meeting());
         followActions(folio, read, vocabulary);
         followDecisions(folio, read, vocabulary);
         for (FiledLine line : read.meeting().lines()) {
             if (line.kind() == Kind.ACTION || line.kind() == Kind.DECISION) {
                 subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
             }
+        }
+        // Last, because it holds the folio until all of this is stored.
+        if (minutes.link(folio)) {
+            words.count(teamId, read.meeting());
         }
         events.publishEvent(new Changed(teamId, "linked", Map.of("folio", folio.folio())));
     }
@@ -121,6 +123,7 @@ public class LinkService {
 
     /** The minutes are no folio any more: what was found in them is found anew once they are. */
     void forget(UUID minutesId) {
+        minutes.unlink(minutesId);
         links.deleteByLaterMinutes(minutesId);
         subjects.deleteByMinutesId(minutesId);
     }

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.links;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.ledgerlamp.core.ledger.FiledMeeting;
 import org.ledgerlamp.core.ledger.Vocabulary;
@@ -13,6 +14,8 @@ import org.springframework.stereotype.Component;
 @Component
 class TeamWords {
     private static final int LONGEST = 100;
+    /** Under no word stands how many passages there are. */
+    private static final String ALL = "";
 
     private final JdbcTemplate database;
 
@@ -21,19 +24,16 @@ class TeamWords {
     }
 
     void count(UUID teamId, FiledMeeting meeting) {
-        List<Object[]> counts = Vocabulary.counted(meeting).entrySet().stream()
+        Map<String, Integer> counted = new TreeMap<>(Vocabulary.counted(meeting));
+        counted.put(ALL, meeting.talk().size());
+        List<Object[]> counts = counted.entrySet().stream()
                 .filter(e -> e.getKey().length() <= LONGEST)
-                .sorted(Map.Entry.comparingByKey())
                 .map(e -> new Object[] {teamId, e.getKey(), e.getValue()})
                 .toList();
         database.batchUpdate(
                 "insert into team_word (team_id, stem, passages) values (?, ?, ?)"
                         + " on duplicate key update passages = passages + values(passages)",
                 counts);
-        database.update(
-                "update team set passages = passages + ? where id = ?",
-                meeting.talk().size(),
-                teamId);
     }
 
     Vocabulary vocabulary(UUID teamId) {
@@ -44,7 +44,7 @@ class TeamWords {
                     counts.put(row.getString(1), row.getInt(2));
                 },
                 teamId);
-        Integer passages = database.queryForObject("select passages from team where id = ?", Integer.class, teamId);
+        Integer passages = counts.remove(ALL);
         return new Vocabulary(passages == null ? 0 : passages, counts);
     }
 }

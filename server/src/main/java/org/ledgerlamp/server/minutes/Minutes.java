@@ -60,10 +60,9 @@ public class Minutes extends Versioned {
     @Column(name = "circulated_revision")
     private Integer circulatedRevision;
 
+    /** Written by {@link MinutesRepository} alone: linking in the background is no change that a person's could clash with. */
+    @Column(updatable = false)
     private boolean linked;
-
-    @Column(name = "words_counted")
-    private boolean wordsCounted;
 
     protected Minutes() {}
 
@@ -92,7 +91,6 @@ public class Minutes extends Versioned {
     void unfile() {
         keptNumber = folio;
         folio = null;
-        linked = false;
         filedAt = null;
         filedBy = null;
     }
@@ -114,18 +112,6 @@ public class Minutes extends Versioned {
     /** Whether it is linked to what was filed before. */
     public boolean isLinked() {
         return linked;
-    }
-
-    /**
-     * Says that it is linked to what was filed before.
-     *
-     * @return whether its words are to be counted, which they are once however often it is filed
-     */
-    public boolean link() {
-        boolean first = !wordsCounted;
-        linked = true;
-        wordsCounted = true;
-        return first;
     }
 
     /** The revision that was circulated last, or 0. */

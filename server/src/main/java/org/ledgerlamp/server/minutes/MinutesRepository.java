@@ -7,10 +7,22 @@ import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     Optional<Minutes> findByIdAndTeamId(UUID id, UUID teamId);
+
+    /** Says whether minutes are linked to what was filed before; how many that changed. */
+    @Modifying
+    @Query(value = "update minutes set linked = :linked where id = :id and linked <> :linked", nativeQuery = true)
+    int setLinked(UUID id, boolean linked);
+
+    /** Says that the words of minutes are counted; 0 where they were already. */
+    @Modifying
+    @Query(value = "update minutes set words_counted = true where id = :id and not words_counted", nativeQuery = true)
+    int setWordsCounted(UUID id);
 
     /** Folios that are not linked to what was filed before, in the order of their meetings. */
     @EntityGraph(attributePaths = "meeting")

@@ -67,6 +67,21 @@ public class MinutesService {
         return minutes.findByLinkedFalseAndFolioIsNotNullOrderByMeetingDate();
     }
 
+    /**
+     * Says that a folio is linked to what was filed before.
+     *
+     * @return whether its words are to be counted, which they are once however often it is filed
+     */
+    public boolean link(Minutes folio) {
+        minutes.setLinked(folio.id(), true);
+        return minutes.setWordsCounted(folio.id()) > 0;
+    }
+
+    /** Says that minutes are no folio any more, so that they are linked anew once they are. */
+    public void unlink(UUID id) {
+        minutes.setLinked(id, false);
+    }
+
     /** The folios of these numbers. */
     @Transactional(readOnly = true)
     public List<Minutes> folios(UUID teamId, Collection<Integer> numbers) {

@@ -4,6 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.ledgerlamp.core.exchange.ActionsFile;
 import org.ledgerlamp.core.exchange.ActionsFile.Action;
@@ -104,7 +105,9 @@ class PaperController {
                     line.id() + "@ledger-lamp",
                     line.folio() + "." + line.number(),
                     line.text(),
-                    line.ownerId() == null ? null : names.get(line.ownerId()),
+                    Optional.ofNullable(course.owner(line.ownerId()))
+                            .map(names::get)
+                            .orElse(null),
                     course.due(line.due()),
                     course.isOpen() ? null : course.last().doneOn(),
                     folio.meeting().title(),

@@ -1,14 +1,17 @@
 package org.ledgerlamp.server.registers;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActKind;
+import org.ledgerlamp.server.common.Downloads;
 import org.ledgerlamp.server.links.LineLink;
 import org.ledgerlamp.server.links.LinkEffect;
 import org.ledgerlamp.server.links.LinkService;
@@ -16,6 +19,7 @@ import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.LineState;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -26,11 +30,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RegisterController {
     private final RegisterService registers;
+    private final RegisterFiles files;
     private final LinkService links;
     private final MinutesService minutes;
 
-    RegisterController(RegisterService registers, LinkService links, MinutesService minutes) {
+    RegisterController(RegisterService registers, RegisterFiles files, LinkService links, MinutesService minutes) {
         this.registers = registers;
+        this.files = files;
         this.links = links;
         this.minutes = minutes;
     }
@@ -108,6 +114,21 @@ class RegisterController {
                         .map(e -> entry(e, later.getOrDefault(e.id(), List.of()), folios))
                         .toList(),
                 page.next());
+    }
+
+    /** All that is shown of a register, as a file. */
+    @GetMapping("/api/registers/{kind}/file")
+    ResponseEntity<byte[]> file(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable LineKind kind,
+            @RequestParam RegisterFiles.Form form,
+            @RequestParam(defaultValue = "true") boolean open,
+            @RequestParam(defaultValue = "false") boolean overdue,
+            @RequestParam(required = false) @Nullable UUID owner,
+            @RequestParam(required = false) @Nullable String series) {
+        String file =
+                files.write(who.teamId(), new RegisterService.Wanted(kind, open, overdue, owner, series, null), form);
+        return Downloads.of(kind.name().toLowerCase(Locale.ROOT) + "s." + form, file.getBytes(StandardCharsets.UTF_8));
     }
 
     private static RegisterRow entry(RegisterEntry e, List<LineLink> later, Map<UUID, Minutes> folios) {

@@ -45,6 +45,11 @@ class RegisterService {
             @Nullable UUID ownerId,
             @Nullable String series,
             @Nullable String after) {
+        /** The same, from where a page ended. */
+        Wanted from(String place) {
+            return new Wanted(kind, open, overdue, ownerId, series, place);
+        }
+
         /** Actions are sorted by the day they are due, all else by the day it was recorded, the latest first. */
         boolean byDue() {
             return kind == LineKind.ACTION;
