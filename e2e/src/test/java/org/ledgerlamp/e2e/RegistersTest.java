@@ -58,7 +58,10 @@ class RegistersTest extends WithReview {
         fileMeeting("2026-03-10", REPORT);
         Locator.FilterOptions mending = new Locator.FilterOptions().setHasText("davit hook");
         Locator says = mira.region("What it says of earlier folios");
-        Locator link = says.locator("li").filter(mending).last();
+        // By the earlier line itself: its words may be quoted beside other lines as well.
+        Locator link = says.locator("li")
+                .filter(new Locator.FilterOptions()
+                        .setHas(mira.page.locator(".text").filter(mending)));
         assertThat(link).containsText("closes");
         assertThat(link).containsText("davit hook is mended");
 
