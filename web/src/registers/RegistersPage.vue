@@ -156,6 +156,7 @@ nav a {
   display: flex;
   justify-content: space-between;
   align-items: baseline;
+  gap: 8px;
   padding: 6px 8px;
   text-decoration: none;
   color: var(--ink-2);
