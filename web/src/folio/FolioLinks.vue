@@ -6,6 +6,7 @@ import { keys, outdate } from '../api/queries'
 import type { LineLink, Person } from '../api/types'
 import { longDay, shortDay } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
+import { STATE_SIGNS } from '../shared/lineStates'
 import { useNotices } from '../shared/notices'
 import { EFFECT_VERBS, EFFECT_WORDS } from '../registers/registerWords'
 
@@ -26,37 +27,25 @@ const said = computed(() => data.value?.said ?? [])
 const earlier = (link: LineLink) => cited(link.earlier.folio, link.earlier.number)
 const person = (id: string | null) => props.people.find((p) => p.id === id)?.name
 
-async function turn(link: LineLink, state: LineLink['state']): Promise<LineLink | undefined> {
-  let turned: LineLink | undefined
-  await attempt(
-    answer(
+/** @param told what is said of it once it is done, with the way back */
+async function turn(link: LineLink, state: LineLink['state'], told = '') {
+  const turning = async () => {
+    const turned = await answer(
       api.PUT('/api/links/{id}', {
         params: { path: { id: link.id }, header: onVersion(link.version) },
         body: { state },
       }),
-    ).then((l) => (turned = l)),
-  )
+    )
+    if (told) say(told, { undo: () => void turn(turned, link.state) })
+  }
+  await attempt(turning())
   await outdate(keys.links, keys.registers, keys.matters)
-  return turned
 }
 
-async function ink(link: LineLink) {
-  const turned = await turn(link, 'INK')
-  if (turned) {
-    say(`${earlier(link)} is ${EFFECT_WORDS[link.effect]}.`, {
-      undo: () => void turn(turned, link.state),
-    })
-  }
-}
-
-async function dismiss(link: LineLink) {
-  const turned = await turn(link, 'STRUCK')
-  if (turned) {
-    say(`What this folio says of ${earlier(link)} is dismissed.`, {
-      undo: () => void turn(turned, link.state),
-    })
-  }
-}
+const ink = (link: LineLink) =>
+  turn(link, 'INK', `${earlier(link)} is ${EFFECT_WORDS[link.effect]}.`)
+const dismiss = (link: LineLink) =>
+  turn(link, 'STRUCK', `What this folio says of ${earlier(link)} is dismissed.`)
 </script>
 
 <template>
@@ -65,8 +54,7 @@ async function dismiss(link: LineLink) {
     <ul>
       <li v-for="link in says" :key="link.id" :class="link.state.toLowerCase()">
         <p class="verb">
-          <i v-if="link.state === 'PENCIL'" aria-hidden="true">✎</i>
-          <i v-else-if="link.state === 'POSSIBLE'" aria-hidden="true">?</i>
+          <i v-if="link.state !== 'INK'" aria-hidden="true">{{ STATE_SIGNS[link.state] }}</i>
           {{ EFFECT_VERBS[link.effect] }}
           <RouterLink
             class="folio-no"
@@ -136,9 +124,7 @@ async function dismiss(link: LineLink) {
     <ul>
       <li v-for="link in said" :key="link.id" class="short" :class="link.state.toLowerCase()">
         <p class="verb">
-          <i v-if="link.state !== 'INK'" aria-hidden="true">{{
-            link.state === 'PENCIL' ? '✎' : '?'
-          }}</i>
+          <i v-if="link.state !== 'INK'" aria-hidden="true">{{ STATE_SIGNS[link.state] }}</i>
           <span class="folio-no">{{ earlier(link) }}</span> {{ EFFECT_WORDS[link.effect] }}
           <span v-if="link.state !== 'INK'" class="unseen">, not confirmed</span>
         </p>

@@ -4,6 +4,7 @@ import type { Person, RegisterRow } from '../api/types'
 import DayField from '../shared/DayField.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
+import { STATE_SIGNS } from '../shared/lineStates'
 import { useActs } from '../shared/useActs'
 import { EFFECT_WORDS, standingOf } from './registerWords'
 
@@ -81,7 +82,7 @@ function handOver(id: string) {
       </p>
       <p v-if="entry.later.length" class="small later">
         <span v-for="(l, i) in entry.later" :key="i" :class="l.state.toLowerCase()">
-          <i v-if="l.state !== 'INK'" aria-hidden="true">{{ l.state === 'PENCIL' ? '✎' : '?' }}</i>
+          <i v-if="l.state !== 'INK'" aria-hidden="true">{{ STATE_SIGNS[l.state] }}</i>
           {{ EFFECT_WORDS[l.effect] }}
           in
           <RouterLink :to="folioAddress(l.folio)">folio {{ l.folio }}</RouterLink>

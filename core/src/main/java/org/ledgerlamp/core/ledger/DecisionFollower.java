@@ -50,9 +50,7 @@ public final class DecisionFollower {
     }
 
     private static Pattern phrases(String any) {
-        return Pattern.compile(
-                "(?<![\\p{L}'])(?:" + any.replaceAll("\\s*\\R\\s*", "").replace(" ", "\\s+") + ")(?![\\p{L}'])",
-                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        return Phrases.any("(?<![\\p{L}'])", any, "(?![\\p{L}'])");
     }
 
     /** For each decision of {@code meeting} the one of {@code earlier} it bears on, where there is one. */

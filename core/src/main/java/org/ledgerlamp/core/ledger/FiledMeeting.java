@@ -8,7 +8,6 @@ import java.util.stream.Collectors;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.reading.Evidence;
 
 /**
@@ -31,10 +30,7 @@ public record FiledMeeting(
 
     /** A draft as if it were filed as it is. Its lines are known by the meeting's id and their number, {@code id.4}. */
     public static FiledMeeting of(String id, Draft draft) {
-        Roster roster = draft.meeting().people();
-        List<Said> talk = draft.reading().source().utterances().stream()
-                .map(u -> new Said(u.n(), known(roster, u.speaker()), u.text()))
-                .toList();
+        List<Said> talk = Said.in(draft.reading().source(), draft.meeting().people());
         List<FiledLine> lines = new ArrayList<>();
         for (Line line : draft.lines()) {
             List<Evidence> talked = line.evidence().stream()
@@ -57,12 +53,6 @@ public record FiledMeeting(
                 draft.meeting().roster().stream().map(Person::name).toList(),
                 talk,
                 lines);
-    }
-
-    private static String known(Roster roster, String speaker) {
-        return speaker == null
-                ? null
-                : roster.resolve(speaker).map(Person::name).orElse(speaker);
     }
 
     /** Stems of the names of everybody who may be meant: they tell who, not what. */

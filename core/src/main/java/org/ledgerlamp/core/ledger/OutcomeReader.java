@@ -67,10 +67,7 @@ final class OutcomeReader {
     }
 
     private static Pattern phrases(String any) {
-        return Pattern.compile(
-                "(?<![\\p{L}\\p{N}'])(?:" + any.replaceAll("\\s*\\R\\s*", "").replace(" ", "\\s+")
-                        + ")(?![\\p{L}\\p{N}'])",
-                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        return Phrases.any("(?<![\\p{L}\\p{N}'])", any, "(?![\\p{L}\\p{N}'])");
     }
 
     /** What is said of an action at a place. */

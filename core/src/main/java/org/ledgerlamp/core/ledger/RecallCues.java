@@ -26,9 +26,7 @@ final class RecallCues {
     private RecallCues() {}
 
     private static Pattern phrases(String any) {
-        return Pattern.compile(
-                "\\b(?:" + any.replaceAll("\\s*\\R\\s*", "").replace(" ", "\\s+") + ")\\b",
-                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+        return Phrases.any("\\b", any, "\\b");
     }
 
     /**

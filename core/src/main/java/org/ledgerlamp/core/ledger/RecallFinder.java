@@ -66,8 +66,7 @@ public final class RecallFinder {
     private Optional<Candidate> best(OpenAction action, FiledMeeting meeting, TalkIndex index) {
         double standing = standing(action, meeting);
         Candidate best = null;
-        for (Place place :
-                index.near(action.subject().own(), action.subject().around().keySet())) {
+        for (Place place : index.near(action.subject())) {
             double strength = standing * strength(action, place, index);
             if (best == null || strength > best.strength()) {
                 best = new Candidate(action, place, strength);

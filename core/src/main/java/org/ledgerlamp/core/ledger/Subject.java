@@ -1,8 +1,11 @@
 package org.ledgerlamp.core.ledger;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 
 /**
@@ -36,8 +39,9 @@ public record Subject(Set<String> own, Map<String, Double> around) {
     }
 
     public Subject {
-        own = Set.copyOf(own);
-        around = Map.copyOf(around);
+        // In one order in every run: what is summed up in another differs in its last digits.
+        own = Collections.unmodifiableSet(new TreeSet<>(own));
+        around = Collections.unmodifiableMap(new TreeMap<>(around));
     }
 
     /** What an action of a meeting is about. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 
@@ -50,10 +49,10 @@ final class TalkIndex {
         return talk.size();
     }
 
-    /** The sentences that hold one of some stems, or stand near a passage that does. */
-    List<Place> near(Set<String> some, Set<String> others) {
+    /** The sentences that hold a stem of a subject, or stand near a passage that does. */
+    List<Place> near(Subject subject) {
         Set<Integer> passages = new TreeSet<>();
-        for (String stem : (Iterable<String>) Stream.concat(some.stream(), others.stream())::iterator) {
+        subject.stems().forEach(stem -> {
             for (int n : passagesWith.getOrDefault(stem, List.of())) {
                 for (int d = -REACH; d <= REACH; d++) {
                     if (n + d >= 0 && n + d < talk.size()) {
@@ -61,7 +60,7 @@ final class TalkIndex {
                     }
                 }
             }
-        }
+        });
         return passages.stream().flatMap(n -> places.get(n).stream()).toList();
     }
 

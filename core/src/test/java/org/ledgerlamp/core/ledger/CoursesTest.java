@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.ledgerlamp.core.ledger.SkerryLedger.meeting;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -192,5 +193,15 @@ class CoursesTest {
                 walk.courses().stream().map(Course::outcome).toList();
 
         assertThat(outcomes).containsExactly(Optional.empty(), Optional.of(Outcome.DONE));
+    }
+
+    @Test
+    void what_a_line_is_about_stands_in_one_order_in_every_run() {
+        Subject subject = Subject.of(FIRST.lines().getFirst(), FIRST);
+
+        assertThat(new ArrayList<>(subject.around().keySet()))
+                .hasSizeGreaterThan(5)
+                .isSorted();
+        assertThat(new ArrayList<>(subject.own())).hasSizeGreaterThan(2).isSorted();
     }
 }

@@ -2,6 +2,7 @@ package org.ledgerlamp.server.acts;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -29,20 +30,16 @@ public record Course(List<Act> acts) {
 
     /** The day it is due, where it was {@code filed} with one, or null. */
     public LocalDate due(LocalDate filed) {
-        return acts.stream()
-                .filter(a -> a.kind() == ActKind.RE_DATED)
-                .reduce((a, b) -> b)
-                .map(Act::due)
-                .orElse(filed);
+        return last(ActKind.RE_DATED).map(Act::due).orElse(filed);
     }
 
     /** Who has it, where it was {@code filed} with an owner, or null. */
     public UUID owner(UUID filed) {
-        return acts.stream()
-                .filter(a -> a.kind() == ActKind.HANDED_OVER)
-                .reduce((a, b) -> b)
-                .map(Act::ownerId)
-                .orElse(filed);
+        return last(ActKind.HANDED_OVER).map(Act::ownerId).orElse(filed);
+    }
+
+    private Optional<Act> last(ActKind kind) {
+        return acts.stream().filter(a -> a.kind() == kind).reduce((a, b) -> b);
     }
 
     /** What was known in a meeting: what was done before {@code day}, and in the meeting itself. */

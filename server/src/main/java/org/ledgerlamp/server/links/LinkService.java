@@ -31,7 +31,6 @@ import org.ledgerlamp.server.minutes.LineState;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
-import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -103,8 +102,9 @@ public class LinkService {
         FiledFolio read = filed.of(folio);
         Vocabulary vocabulary = words.vocabulary(teamId);
         vocabulary.add(read.meeting());
-        followActions(folio, read, vocabulary);
-        followDecisions(folio, read, vocabulary);
+        Map<UUID, String> names = roster.names(teamId);
+        followActions(folio, read, vocabulary, names);
+        followDecisions(folio, read, vocabulary, names);
         for (FiledLine line : read.meeting().lines()) {
             if (line.kind() == Kind.ACTION || line.kind() == Kind.DECISION) {
                 subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
@@ -128,18 +128,18 @@ public class LinkService {
         subjects.deleteByMinutesId(minutesId);
     }
 
-    private void followActions(Minutes folio, FiledFolio read, Vocabulary vocabulary) {
+    private void followActions(Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {
         Map<UUID, LineSubject> known = remembered(folio, Kind.ACTION);
         Map<UUID, Course> courses = acts.courses(folio.teamId(), known.keySet());
-        List<OpenAction> actions = lines(folio, known).stream()
+        List<OpenAction> actions = lines(folio, known, names).stream()
                 .map(l -> new OpenAction(
                         l,
                         known.get(id(l)).subject(),
                         known.get(id(l)).series(),
                         known.get(id(l)).spokenOf()))
                 .toList();
-        Map<String, UUID> people = roster.everybody(folio.teamId()).stream()
-                .collect(Collectors.toMap(RosterPerson::name, RosterPerson::id));
+        Map<String, UUID> people = new HashMap<>();
+        names.forEach((id, name) -> people.put(name, id));
         for (Recall recall : new RecallFinder(vocabulary).in(read.meeting(), actions)) {
             UUID line = id(recall.action().line());
             if (courses.getOrDefault(line, Course.NONE).isOpen()) {
@@ -175,9 +175,9 @@ public class LinkService {
         return evidence;
     }
 
-    private void followDecisions(Minutes folio, FiledFolio read, Vocabulary vocabulary) {
+    private void followDecisions(Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {
         Map<UUID, LineSubject> known = remembered(folio, Kind.DECISION);
-        List<StandingDecision> standing = lines(folio, known).stream()
+        List<StandingDecision> standing = lines(folio, known, names).stream()
                 .map(l -> new StandingDecision(
                         known.get(id(l)).minutesId().toString(),
                         l,
@@ -208,18 +208,9 @@ public class LinkService {
     }
 
     /** The lines of these subjects that are of record. */
-    private List<FiledLine> lines(Minutes folio, Map<UUID, LineSubject> known) {
-        Map<UUID, String> names = roster.names(folio.teamId());
+    private List<FiledLine> lines(Minutes folio, Map<UUID, LineSubject> known, Map<UUID, String> names) {
         return minutes.linesOfRecord(folio.teamId(), known.keySet()).stream()
-                .map(l -> new FiledLine(
-                        l.id().toString(),
-                        Kind.valueOf(l.kind().name()),
-                        l.text(),
-                        l.ownerId() == null ? null : names.get(l.ownerId()),
-                        l.due(),
-                        FiledMeetings.CONFIRMED,
-                        -1,
-                        List.of()))
+                .map(l -> FiledMeetings.withoutTalk(l, names))
                 .toList();
     }
 

@@ -3,7 +3,6 @@ package org.ledgerlamp.server.minutes;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.ledger.FiledMeeting;
@@ -23,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class FiledMeetings {
     /** How certain a line is that a person confirmed, on the scale of what the program drafts. */
-    public static final double CONFIRMED = 0.65;
+    private static final double CONFIRMED = 0.65;
 
     private final MinutesService minutes;
     private final RosterService roster;
@@ -61,11 +60,7 @@ public class FiledMeetings {
                 new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), tray::source);
         Map<UUID, String> names = roster.names(folio.teamId());
         Roster people = roster.roster(folio.teamId());
-        List<Said> talk = sheets.isEmpty()
-                ? List.of()
-                : sheets.talk().utterances().stream()
-                        .map(u -> new Said(u.n(), known(people, u.speaker()), u.text()))
-                        .toList();
+        List<Said> talk = sheets.isEmpty() ? List.of() : Said.in(sheets.talk(), people);
         List<FiledLine> lines = minutes.lines(folio).stream()
                 .filter(l -> l.folio() != null && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
                 .map(l -> line(l, names, sheets))
@@ -84,6 +79,19 @@ public class FiledMeetings {
     private static FiledLine line(MinutesLine line, Map<UUID, String> names, Sheets sheets) {
         List<Basis> talked =
                 line.evidence().stream().filter(b -> sheets.inTalk(b) >= 0).toList();
+        return line(
+                line,
+                names,
+                talked.isEmpty() ? -1 : sheets.inTalk(talked.getFirst()),
+                talked.stream().map(Basis::quote).toList());
+    }
+
+    /** A line of record without the talk it rests on. */
+    public static FiledLine withoutTalk(MinutesLine line, Map<UUID, String> names) {
+        return line(line, names, -1, List.of());
+    }
+
+    private static FiledLine line(MinutesLine line, Map<UUID, String> names, int passage, List<String> quotes) {
         return new FiledLine(
                 line.id().toString(),
                 Kind.valueOf(line.kind().name()),
@@ -91,13 +99,7 @@ public class FiledMeetings {
                 line.ownerId() == null ? null : names.get(line.ownerId()),
                 line.due(),
                 CONFIRMED,
-                talked.isEmpty() ? -1 : sheets.inTalk(talked.getFirst()),
-                talked.stream().map(Basis::quote).collect(Collectors.toList()));
-    }
-
-    private static String known(Roster people, String speaker) {
-        return speaker == null
-                ? null
-                : people.resolve(speaker).map(Person::name).orElse(speaker);
+                passage,
+                quotes);
     }
 }

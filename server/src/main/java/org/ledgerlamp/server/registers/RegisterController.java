@@ -3,11 +3,12 @@ package org.ledgerlamp.server.registers;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActKind;
@@ -97,18 +98,16 @@ class RegisterController {
                 : links.after(
                         who.teamId(),
                         page.entries().stream().map(RegisterEntry::id).toList());
-        Map<UUID, Minutes> folios = new HashMap<>();
-        minutes
+        Map<UUID, Minutes> folios = minutes
                 .all(
                         who.teamId(),
                         later.values().stream()
                                 .flatMap(Collection::stream)
                                 .map(LineLink::laterMinutes)
-                                .distinct()
-                                .toList())
+                                .collect(Collectors.toSet()))
                 .stream()
                 .filter(Minutes::isFiled)
-                .forEach(m -> folios.put(m.id(), m));
+                .collect(Collectors.toMap(Minutes::id, Function.identity()));
         return new RegisterPage(
                 page.entries().stream()
                         .map(e -> entry(e, later.getOrDefault(e.id(), List.of()), folios))
