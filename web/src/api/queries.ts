@@ -41,6 +41,7 @@ export const keys = {
   access: 'access',
   registers: 'registers',
   links: 'links',
+  citations: 'citations',
 }
 
 /** Says that these lists are to be fetched anew. */

@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
 import { keys, outdate, useMembers, useRemarks } from '../api/queries'
+import CitedText from '../citations/CitedText.vue'
 import { arrival } from '../shared/dates'
 import { useDeed } from '../shared/useDeed'
 
@@ -48,7 +49,7 @@ async function make() {
       <li v-for="r in remarks" :key="r.id">
         <b>{{ r.by }}</b>
         <template v-if="r.forMember"> to {{ r.forMember }}</template
-        >: {{ r.text }}
+        >: <CitedText :of="r.id" :text="r.text" />
         <span class="small">{{ arrival(r.madeAt) }}{{ r.seen ? ', seen' : '' }}</span>
       </li>
     </ul>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { Line, Person } from '../api/types'
+import CitedByList from '../citations/CitedByList.vue'
+import CitedText from '../citations/CitedText.vue'
 import { longDay } from '../shared/dates'
 import { cited } from '../shared/folioNumbers'
 import { isContested, lineAside } from '../shared/lineAside'
@@ -44,7 +46,7 @@ function aside(line: Line): string {
           </RouterLink>
           <p>
             <span v-if="section.form === 'CHECK_BOXES'" class="box" aria-hidden="true">☐</span>
-            {{ line.text }}
+            <CitedText :of="line.id" :text="line.text" />
             <span
               v-if="section.form !== 'TABLE' && aside(line)"
               class="aside figures"
@@ -66,6 +68,7 @@ function aside(line: Line): string {
           >
             said
           </RouterLink>
+          <CitedByList class="cited-by" :line="line.id" />
         </li>
       </ol>
     </template>
@@ -90,6 +93,14 @@ li {
   align-items: baseline;
   padding: 5px 0;
   border-radius: 3px;
+}
+
+li:not(:only-child) .cited-by {
+  grid-column: 2;
+}
+
+li .cited-by {
+  grid-column: 2 / -1;
 }
 
 li.on {

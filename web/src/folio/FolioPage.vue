@@ -2,6 +2,7 @@
 import { computed, nextTick, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePeople } from '../api/queries'
+import { provideCitations } from '../citations/useCitations'
 import { clockTime, longDay } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { cited } from '../shared/folioNumbers'
@@ -20,6 +21,8 @@ const route = useRoute()
 const number = Number(route.params.number)
 const { data, error, refetch, record, sections } = useFolio(number)
 const { data: people } = usePeople()
+
+provideCitations(computed(() => data.value?.meeting.id))
 
 const litLine = computed(() => {
   const [, line] = route.hash.slice(1).split('.')

@@ -19,7 +19,7 @@ const { say } = useNotices()
 useLive(null, {
   // Between reading a list and hearing of its changes, and while the line was dead, something may have changed.
   connected: () =>
-    void outdate(keys.day, keys.tray, keys.post, keys.matters, keys.registers, keys.links),
+    void outdate(keys.day, keys.tray, keys.post, keys.matters, keys.registers, keys.links, keys.citations),
   'draft-ready': (told) => {
     const ready = told as { minutesId: string; meeting: string }
     say(`The minutes of ${ready.meeting} are drafted.`, {
@@ -37,6 +37,7 @@ useLive(null, {
   tray: () => void outdate(keys.tray, keys.day, keys.meetings),
   post: () => void outdate(keys.post),
   registers: () => void outdate(keys.registers, keys.matters, keys.links),
+  citations: () => void outdate(keys.citations),
   linked: () => void outdate(keys.links, keys.registers),
 })
 

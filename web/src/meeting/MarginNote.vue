@@ -4,6 +4,7 @@ import { onBeforeUnmount, ref, watch } from 'vue'
 import { answer, api, onVersion } from '../api/client'
 import { messageOf, Problem } from '../api/problem'
 import type { Margin } from '../api/types'
+import CitesList from '../citations/CitesList.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 
 /** One's own notes beside a meeting; saved as they are typed, shown to nobody else. */
@@ -96,6 +97,7 @@ onBeforeUnmount(() => {
       @input="typed"
       @blur="save"
     />
+    <CitesList :of="data?.id" />
     <p v-if="trouble" class="red small" role="alert">{{ trouble }}</p>
   </section>
 </template>

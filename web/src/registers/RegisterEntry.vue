@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { Person, RegisterRow } from '../api/types'
+import CitedText from '../citations/CitedText.vue'
 import DayField from '../shared/DayField.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
@@ -60,7 +61,7 @@ function handOver(id: string) {
     />
     <span v-else />
     <div>
-      <p class="text">{{ entry.text }}</p>
+      <p class="text"><CitedText :of="entry.lineId" :text="entry.text" /></p>
       <p class="small facts">
         <RouterLink class="folio-no" :to="folioAddress(entry.folio, entry.number)">{{
           number

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { usePeople } from '../api/queries'
+import { provideCitationsAt } from '../citations/useCitations'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import RegisterEntry from './RegisterEntry.vue'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Line, Person } from '../api/types'
+import CitesList from '../citations/CitesList.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { isContested, lineAside } from '../shared/lineAside'
 import { STATE_NAMES } from '../shared/lineStates'
@@ -67,6 +68,7 @@ const aside = computed(() =>
         {{ aside }}
       </span>
     </div>
+    <CitesList class="cites" :of="line.id" />
     <LineTools
       v-if="selected && !fixed && !editing"
       :line="line"
@@ -127,6 +129,10 @@ const aside = computed(() =>
   font: 500 12.5px/1.3 var(--sans);
   color: var(--ink-2);
   white-space: nowrap;
+}
+
+.cites {
+  margin-left: 38px;
 }
 
 .pencil .text {

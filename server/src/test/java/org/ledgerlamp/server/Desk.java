@@ -93,6 +93,18 @@ public final class Desk {
         return send(multipart("/api/house-document").file(new MockMultipartFile("file", name, null, content)));
     }
 
+    /** Files a document as a reference note. */
+    public Answer reference(String name, byte[] content) throws Exception {
+        return send(multipart("/api/references").file(new MockMultipartFile("file", name, null, content)));
+    }
+
+    /** Hands a file in for an import. */
+    public Answer hand(String run, String path, byte[] content) throws Exception {
+        return send(put("/api/imports/{id}/files?path={path}", run, path)
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .content(content));
+    }
+
     /** The bytes of an answer that is no JSON. */
     public byte[] bytes(String path, Object... variables) throws Exception {
         return http.perform(get(path, variables).with(user(who)))
@@ -207,7 +219,7 @@ public final class Desk {
     }
 
     private static boolean wantsFile(String path) {
-        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file", "/api/house-document")
+        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file", "/api/house-document", "/api/references")
                         .contains(path)
                 || path.endsWith("/attachments");
     }

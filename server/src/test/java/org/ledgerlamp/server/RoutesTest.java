@@ -75,6 +75,9 @@ class RoutesTest extends ServerTest {
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("links", UUID.randomUUID().toString());
+        for (String other : List.of("labels", "views", "imports", "import-items")) {
+            ids.put(other, UUID.randomUUID().toString());
+        }
         ids.put("attendance", minutes.text("/attendance/0/id"));
     }
 
@@ -194,6 +197,8 @@ class RoutesTest extends ServerTest {
                 "{\"name\":\"intruded\",\"kinds\":[],\"detail\":\"BRIEF\",\"title\":\"{title}\",\"file\":\"{date}\",\"sections\":"
                         + "[{\"heading\":\"A\",\"content\":\"RISKS\",\"grouping\":\"NONE\",\"form\":\"LIST\",\"required\":false,\"text\":\"\"}]}";
             case "/api/templates/{id}/archived" -> "{\"archived\":true}";
+            case "/api/labels/{id}", "/api/labels" -> "{\"sort\":\"TAG\",\"name\":\"intruded\"}";
+            case "/api/references/{number}" -> "{\"title\":\"intruded\",\"dated\":\"2026-03-03\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";
             default -> "{}";
         };

@@ -3,6 +3,7 @@ package org.ledgerlamp.core.reading;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -54,7 +55,9 @@ public final class ArrivalMatch {
         List<Guess> ranked = IntStream.range(0, meetings.size())
                 .mapToObj(i -> new Guess(i, score(arrival, meetings.get(i)), false))
                 .filter(g -> g.score() >= WORTH_A_GUESS)
-                .sorted(Comparator.comparingDouble((Guess g) -> -g.score()).thenComparingInt(Guess::index))
+                .sorted(Comparator.comparingDouble((Guess g) -> -g.score())
+                        .thenComparing(g -> apart(arrival, meetings.get(g.index())))
+                        .thenComparingInt(Guess::index))
                 .toList();
         if (ranked.isEmpty()) {
             return ranked;
@@ -90,11 +93,7 @@ public final class ArrivalMatch {
         if (meeting.start() == null) {
             return day.equals(meeting.date()) ? 0.5 : 0;
         }
-        Instant planned = meeting.date()
-                .atTime(meeting.start())
-                .atZone(meeting.timezone())
-                .toInstant();
-        long minutes = Duration.between(planned, arrival.startedAt()).abs().toMinutes();
+        long minutes = apart(arrival, meeting).toMinutes();
         if (minutes <= 10) {
             return 1;
         }
@@ -105,6 +104,14 @@ public final class ArrivalMatch {
             return 0.5;
         }
         return day.equals(meeting.date()) ? 0.2 : 0;
+    }
+
+    /** How far the recording began from the meeting; of a meeting without a time, from the end of its day. */
+    private static Duration apart(Arrival arrival, MeetingFacts meeting) {
+        LocalTime start = meeting.start() == null ? LocalTime.MAX : meeting.start();
+        Instant planned =
+                meeting.date().atTime(start).atZone(meeting.timezone()).toInstant();
+        return Duration.between(planned, arrival.startedAt()).abs();
     }
 
     /** How much two titles have in common; 1 where one holds all words of the other. */

@@ -120,4 +120,14 @@ class ArrivalMatchTest {
                         .sure())
                 .isTrue();
     }
+
+    @Test
+    void of_several_that_are_as_likely_the_one_nearest_in_time_comes_first() {
+        MeetingFacts sooner = meeting("Paint order", "16:58");
+        MeetingFacts farther = meeting("Bollards", "16:51");
+
+        assertThat(guesses(arrival("Walk round the yard", "17:00"), farther, sooner))
+                .extracting(Guess::index)
+                .containsExactly(1, 0);
+    }
 }

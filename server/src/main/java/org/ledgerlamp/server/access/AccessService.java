@@ -134,6 +134,12 @@ public class AccessService implements UserDetailsService {
                 .toList();
     }
 
+    /** A member of the team, as if signed in: for work in the background that goes on in their name. */
+    @Transactional(readOnly = true)
+    public Optional<SignedIn> inNameOf(UUID teamId, UUID memberId) {
+        return members.findById(memberId).filter(m -> m.teamId().equals(teamId)).map(SignedIn::new);
+    }
+
     /** A member of the team; empty where there is none of that id. */
     @Transactional(readOnly = true)
     public Optional<MemberCard> member(UUID teamId, UUID id) {

@@ -19,7 +19,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Keeps what is attached to meetings, and says what may be handed on. */
 @Service
 @Transactional
-class AttachmentService {
+public class AttachmentService {
     private static final long MOST_BYTES_A_MEETING = 200L << 20;
 
     private final Attachments attachments;

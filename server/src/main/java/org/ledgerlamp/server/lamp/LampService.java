@@ -14,10 +14,14 @@ import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.scope.SearchScope;
 import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.references.ReferenceLine;
+import org.ledgerlamp.server.references.ReferenceNote;
+import org.ledgerlamp.server.references.ReferenceService;
 import org.ledgerlamp.server.tray.Passage;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,17 +36,19 @@ class LampService {
 
     private final EntityManager entities;
     private final MinutesService minutes;
+    private final ReferenceService references;
 
-    LampService(EntityManager entities, MinutesService minutes) {
+    LampService(EntityManager entities, MinutesService minutes, ReferenceService references) {
         this.entities = entities;
         this.minutes = minutes;
+        this.references = references;
     }
 
     /**
      * A place where it stands.
      *
-     * @param line number of the folio's line, or null for a passage
-     * @param kind what the line is, or null for a passage
+     * @param line number of the line of a folio or the paragraph of a reference note, or null for a passage
+     * @param kind what the line is, or null for a passage or a paragraph
      * @param sourceId the source, or null for a line
      * @param passage number of the passage, or null for a line
      */
@@ -79,34 +85,34 @@ class LampService {
                 .add(hit));
         Map<Integer, Minutes> folios = new LinkedHashMap<>();
         minutes.folios(teamId, byFolio.keySet()).forEach(m -> folios.put(m.folio(), m));
+        Map<Integer, ReferenceNote> notes = new LinkedHashMap<>();
+        references.numbered(teamId, byFolio.keySet()).forEach(n -> notes.put(n.folio(), n));
         List<Found> found = new ArrayList<>();
         byFolio.forEach((folio, hits) -> {
             if (folios.containsKey(folio)) {
-                found.add(found(folios.get(folio), hits));
+                Meeting meeting = folios.get(folio).meeting();
+                found.add(found(folio, meeting.title(), meeting.date(), meeting.series(), hits));
+            } else if (notes.containsKey(folio)) {
+                found.add(found(folio, notes.get(folio).title(), notes.get(folio).dated(), null, hits));
             }
         });
         return new Findings(query, result.total().hitCountLowerBound(), widened && !found.isEmpty(), found);
     }
 
-    private static Found found(Minutes m, List<Scored> hits) {
+    private static Found found(
+            int folio, String title, LocalDate date, @Nullable String series, List<Scored> hits) {
         List<Hit> shown = hits.stream()
                 .sorted(Comparator.comparing((Scored s) -> s.hit().line() == null)
                         .thenComparing(s -> -s.score()))
                 .limit(MOST_HITS_PER_FOLIO)
                 .map(Scored::hit)
                 .toList();
-        return new Found(
-                m.folio(),
-                m.meeting().title(),
-                m.meeting().date(),
-                m.meeting().series(),
-                hits.size() - shown.size(),
-                shown);
+        return new Found(folio, title, date, series, hits.size() - shown.size(), shown);
     }
 
     private SearchResult<Scored> search(UUID teamId, String query, BooleanOperator join) {
         SearchSession session = Search.session(entities);
-        SearchScope<Object> scope = session.scope(List.of(MinutesLine.class, Passage.class));
+        SearchScope<Object> scope = session.scope(List.of(MinutesLine.class, Passage.class, ReferenceLine.class));
         return session.search(scope)
                 .select(f -> f.composite()
                         .from(f.score(), f.entity(), f.highlight("text"))
@@ -129,6 +135,9 @@ class LampService {
         List<Snippet> text = Snippet.of(String.join(" … ", texts));
         if (entity instanceof MinutesLine line) {
             return new Scored(score, line.folio(), new Hit(line.number(), line.kind(), null, null, null, null, text));
+        }
+        if (entity instanceof ReferenceLine line) {
+            return new Scored(score, line.folio(), new Hit(line.number(), null, null, null, null, null, text));
         }
         Passage p = (Passage) entity;
         return new Scored(score, p.folio(), new Hit(null, null, p.sourceId(), p.n(), p.speaker(), p.startMs(), text));

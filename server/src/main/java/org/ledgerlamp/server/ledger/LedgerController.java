@@ -1,91 +1,162 @@
 package org.ledgerlamp.server.ledger;
 
-import jakarta.persistence.EntityManager;
-import jakarta.persistence.TypedQuery;
 import java.time.LocalDate;
+import java.time.YearMonth;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.ledger.Facet.Value;
+import org.ledgerlamp.server.ledger.LedgerList.Sorted;
+import org.ledgerlamp.server.ledger.LedgerList.Wanted;
+import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The list of folios with its facets. Reads the tables of minutes, changes none. */
+/** The list of folios, its facets and its calendar over HTTP. */
 @RestController
 @Transactional(readOnly = true)
 class LedgerController {
-    private static final String FILED =
-            " from Minutes m join m.meeting g where m.teamId = :team and m.folio is not null";
-    private static final String ATTENDED =
-            " and exists (select a.id from Attendance a where a.minutesId = m.id and a.personId = :person and a.present)";
+    private final LedgerList list;
+    private final FolioFacets facets;
+    private final Labels labels;
+    private final RosterService roster;
 
-    private final EntityManager entities;
-
-    LedgerController(EntityManager entities) {
-        this.entities = entities;
+    LedgerController(LedgerList list, FolioFacets facets, Labels labels, RosterService roster) {
+        this.list = list;
+        this.facets = facets;
+        this.labels = labels;
+        this.roster = roster;
     }
 
-    /** A folio in one row. */
+    /** A folio or reference note in one row. */
     record Row(
             int folio,
+            CardSort sort,
             String title,
             LocalDate date,
             @Nullable String series,
             @Nullable String kind,
-            long decisions,
-            long actions,
-            long present) {}
+            int decisions,
+            int actions,
+            int present) {
+        static Row of(FolioCard card) {
+            return new Row(
+                    card.folio(),
+                    card.sort(),
+                    card.title(),
+                    card.heldOn(),
+                    card.series().isEmpty() ? null : card.series(),
+                    card.kind().isEmpty() ? null : card.kind(),
+                    card.decisions(),
+                    card.actions(),
+                    card.present());
+        }
+    }
 
-    /** A series, and how many folios it has. */
-    record SeriesCount(String name, long folios) {}
+    record LedgerPage(List<Row> rows, @Nullable String next) {}
 
-    /** A person, and how many folios' meetings the person attended. */
-    record PersonCount(UUID id, String name, long folios) {}
+    /**
+     * One value of a facet.
+     *
+     * @param value what the ledger is filtered by
+     * @param name what it is called
+     * @param within the value it stands within, or null
+     * @param folios how many folios have it, of those that have all that is wanted
+     */
+    record FacetValue(Facet facet, String value, String name, @Nullable String within, long folios) {}
 
-    record LedgerView(List<Row> rows, List<SeriesCount> series, List<PersonCount> people) {}
+    /**
+     * By what the folios that fit can be narrowed further.
+     *
+     * @param total how many fit
+     */
+    record LedgerFacets(long total, List<FacetValue> values) {}
 
+    /** @param facet what each folio is to have, such as {@code SERIES:Weekly status}; may be given several times */
     @GetMapping("/api/ledger")
-    LedgerView ledger(
+    LedgerPage ledger(
             @AuthenticationPrincipal SignedIn who,
-            @RequestParam(required = false) @Nullable String series,
-            @RequestParam(required = false) @Nullable UUID person) {
-        String filter = (series == null ? "" : " and g.series = :series") + (person == null ? "" : ATTENDED);
-        TypedQuery<Row> rows = entities.createQuery(
-                "select new org.ledgerlamp.server.ledger.LedgerController$Row(m.folio, g.title, g.date, g.series, g.kind,"
-                        + " (select count(l) from MinutesLine l where l.minutesId = m.id and l.folio is not null and l.kind = DECISION),"
-                        + " (select count(l) from MinutesLine l where l.minutesId = m.id and l.folio is not null and l.kind = ACTION),"
-                        + " (select count(a) from Attendance a where a.minutesId = m.id and a.present))"
-                        + FILED + filter + " order by g.date desc, m.folio desc",
-                Row.class);
-        rows.setParameter("team", who.teamId());
-        if (series != null) {
-            rows.setParameter("series", series);
-        }
-        if (person != null) {
-            rows.setParameter("person", person);
-        }
-        return new LedgerView(rows.getResultList(), series(who), people(who));
+            @RequestParam(required = false) @Nullable List<String> facet,
+            @RequestParam(defaultValue = "false") boolean archived,
+            @RequestParam(defaultValue = "NONE") LedgerGroups groups,
+            @RequestParam(defaultValue = "DATE") LedgerOrder by,
+            @RequestParam(defaultValue = "true") boolean descending,
+            @RequestParam(required = false) @Nullable String after) {
+        LedgerList.Page page =
+                list.page(who.teamId(), wanted(archived, facet), new Sorted(groups, by, descending), after);
+        return new LedgerPage(page.cards().stream().map(Row::of).toList(), page.next());
     }
 
-    private List<SeriesCount> series(SignedIn who) {
-        return entities.createQuery(
-                        "select new org.ledgerlamp.server.ledger.LedgerController$SeriesCount(g.series, count(m))"
-                                + FILED + " and g.series is not null group by g.series order by g.series",
-                        SeriesCount.class)
-                .setParameter("team", who.teamId())
-                .getResultList();
+    @GetMapping("/api/ledger/facets")
+    LedgerFacets facets(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam(required = false) @Nullable List<String> facet,
+            @RequestParam(defaultValue = "false") boolean archived) {
+        Wanted wanted = wanted(archived, facet);
+        List<FolioFacets.Count> counts = facets.counts(who.teamId(), archived, wanted.values());
+        Map<UUID, Label> known = labels.findByTeamIdOrderBySortAscNameAsc(who.teamId()).stream()
+                .collect(Collectors.toMap(Label::id, Function.identity()));
+        Map<UUID, String> names = new HashMap<>(roster.names(who.teamId()));
+        known.forEach((id, label) -> names.put(id, label.name()));
+        long total = counts.stream()
+                .filter(c -> c.value().equals(Value.OF_ALL))
+                .mapToLong(FolioFacets.Count::folios)
+                .sum();
+        return new LedgerFacets(
+                total,
+                counts.stream()
+                        .filter(c -> c.value().facet() != Facet.ALL)
+                        .map(c -> view(c, names, known))
+                        .filter(Objects::nonNull)
+                        .toList());
     }
 
-    private List<PersonCount> people(SignedIn who) {
-        return entities.createQuery(
-                        "select new org.ledgerlamp.server.ledger.LedgerController$PersonCount(p.id, p.name, count(m))"
-                                + " from Minutes m, Attendance a, RosterPerson p where m.teamId = :team and m.folio is not null"
-                                + " and a.minutesId = m.id and a.present and p.id = a.personId group by p.id, p.name order by p.name",
-                        PersonCount.class)
-                .setParameter("team", who.teamId())
-                .getResultList();
+    private static @Nullable FacetValue view(FolioFacets.Count count, Map<UUID, String> names, Map<UUID, Label> labels) {
+        Value value = count.value();
+        return switch (value.facet()) {
+            case COLLECTION, PROJECT, TAG, PERSON -> {
+                UUID id = UUID.fromString(value.value());
+                Label label = labels.get(id);
+                UUID parent = label == null ? null : label.parentId();
+                yield names.containsKey(id)
+                        ? new FacetValue(
+                                value.facet(),
+                                value.value(),
+                                names.get(id),
+                                parent == null ? null : parent.toString(),
+                                count.folios())
+                        : null;
+            }
+            default -> new FacetValue(value.facet(), value.value(), value.value(), null, count.folios());
+        };
+    }
+
+    /** The folios of a month, by day. */
+    @GetMapping("/api/ledger/month")
+    List<Row> month(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam YearMonth month,
+            @RequestParam(required = false) @Nullable List<String> facet,
+            @RequestParam(defaultValue = "false") boolean archived) {
+        return list
+                .between(who.teamId(), wanted(archived, facet), month.atDay(1), month.atEndOfMonth())
+                .stream()
+                .map(Row::of)
+                .toList();
+    }
+
+    static Wanted wanted(boolean archived, @Nullable List<String> facet) {
+        return new Wanted(
+                archived,
+                facet == null ? List.of() : facet.stream().map(Value::read).toList());
     }
 }

@@ -1,2 +1,5 @@
-/** The ledger: all folios, newest meeting first, by series and by person. */
+/**
+ * The ledger as it lies open: a card for every folio and reference note, the facets they are found by, and the collections,
+ * projects and tags that members file them under.
+ */
 package org.ledgerlamp.server.ledger;

@@ -14,6 +14,7 @@ import org.ledgerlamp.core.ledger.DecisionFollower;
 import org.ledgerlamp.core.ledger.DecisionLink;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.ledger.FiledMeeting;
+import org.ledgerlamp.core.ledger.FolioSubjects;
 import org.ledgerlamp.core.ledger.OpenAction;
 import org.ledgerlamp.core.ledger.Recall;
 import org.ledgerlamp.core.ledger.RecallFinder;
@@ -49,6 +50,7 @@ public class LinkService {
     private final LineLinks links;
     private final LineSubjects subjects;
     private final TeamWords words;
+    private final FolioWords folioWords;
     private final MinutesService minutes;
     private final FiledMeetings filed;
     private final ActService acts;
@@ -59,6 +61,7 @@ public class LinkService {
             LineLinks links,
             LineSubjects subjects,
             TeamWords words,
+            FolioWords folioWords,
             MinutesService minutes,
             FiledMeetings filed,
             ActService acts,
@@ -67,6 +70,7 @@ public class LinkService {
         this.links = links;
         this.subjects = subjects;
         this.words = words;
+        this.folioWords = folioWords;
         this.minutes = minutes;
         this.filed = filed;
         this.acts = acts;
@@ -110,6 +114,7 @@ public class LinkService {
                 subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
             }
         }
+        folioWords.keep(teamId, minutesId, new FolioSubjects(vocabulary).of(read.meeting()));
         // Last, because it holds the folio until all of this is stored.
         if (minutes.link(folio)) {
             words.count(teamId, read.meeting());
@@ -126,6 +131,7 @@ public class LinkService {
         minutes.unlink(minutesId);
         links.deleteByLaterMinutes(minutesId);
         subjects.deleteByMinutesId(minutesId);
+        folioWords.forget(minutesId);
     }
 
     private void followActions(Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {

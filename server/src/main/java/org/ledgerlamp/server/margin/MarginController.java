@@ -6,7 +6,9 @@ import jakarta.validation.constraints.Size;
 import java.util.UUID;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Versions;
+import org.ledgerlamp.server.common.Written;
 import org.ledgerlamp.server.meetings.MeetingService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,13 +25,15 @@ import org.springframework.web.bind.annotation.RestController;
 class MarginController {
     private final PrivateMargins margins;
     private final MeetingService meetings;
+    private final ApplicationEventPublisher events;
 
-    MarginController(PrivateMargins margins, MeetingService meetings) {
+    MarginController(PrivateMargins margins, MeetingService meetings, ApplicationEventPublisher events) {
         this.margins = margins;
         this.meetings = meetings;
+        this.events = events;
     }
 
-    record MarginView(int version, String text) {}
+    record MarginView(UUID id, int version, String text) {}
 
     record MarginFacts(@NotNull @Size(max = 100_000) String text) {}
 
@@ -47,7 +51,10 @@ class MarginController {
         PrivateMargin margin = own(who, id);
         Versions.require(ifMatch, margin.version(), () -> view(margin));
         margin.write(facts.text());
-        return view(margins.saveAndFlush(margin));
+        PrivateMargin kept = margins.saveAndFlush(margin);
+        events.publishEvent(new Written(
+                who.teamId(), kept.meetingId(), Written.Place.MARGIN, kept.id(), who.memberId(), kept.text()));
+        return view(kept);
     }
 
     private PrivateMargin own(SignedIn who, UUID meetingId) {
@@ -57,6 +64,6 @@ class MarginController {
     }
 
     private static MarginView view(PrivateMargin margin) {
-        return new MarginView(margin.version(), margin.text());
+        return new MarginView(margin.id(), margin.version(), margin.text());
     }
 }

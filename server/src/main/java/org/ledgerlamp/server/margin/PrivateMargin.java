@@ -27,6 +27,10 @@ class PrivateMargin extends Versioned {
         this.memberId = memberId;
     }
 
+    UUID meetingId() {
+        return meetingId;
+    }
+
     String text() {
         return text;
     }

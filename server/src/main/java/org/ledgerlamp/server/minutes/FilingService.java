@@ -69,6 +69,7 @@ public class FilingService {
         draft.meeting().fileMinutes();
         tray.fileUnder(who.teamId(), draft.meeting().id(), number);
         events.publishEvent(new Filed(draft.teamId(), draft.id(), true));
+        record.forEach(line -> events.publishEvent(line.written(draft)));
         minutes.tell(draft, "filed", Map.of("folio", number));
         return draft;
     }

@@ -16,6 +16,12 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
 
     List<MinutesLine> findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(UUID teamId, Collection<UUID> ids);
 
+    /** The line of record of this number. */
+    @Query("select l from MinutesLine l where l.minutesId = :minutes and l.number = :number and l.folio is not null")
+    Optional<MinutesLine> ofRecord(UUID minutes, int number);
+
+    List<MinutesLine> findByTeamIdAndIdIn(UUID teamId, Collection<UUID> ids);
+
     /** How many lines of a draft are in a state. */
     interface Count {
         UUID getMinutesId();

@@ -80,6 +80,15 @@ public class Minutes extends Versioned {
         figures = Figures.of(draft.reading().figures());
     }
 
+    /** Takes over the form of minutes that were not drafted here. */
+    final void takenOver(Template as) {
+        template = as.name();
+        form = as;
+        detail = as.detail();
+        topics = List.of();
+        figures = Figures.UNKNOWN;
+    }
+
     void file(int number, UUID by, Instant at) {
         folio = number;
         keptNumber = null;

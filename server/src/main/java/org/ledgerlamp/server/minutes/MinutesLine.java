@@ -19,6 +19,7 @@ import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versioned;
+import org.ledgerlamp.server.common.Written;
 
 /** A line of minutes. */
 @Entity
@@ -142,6 +143,11 @@ public class MinutesLine extends Versioned {
         position = facts.position() == null ? position : facts.position();
         topic = facts.topic() == null ? topic : facts.topic();
         evidence = facts.evidence() == null ? evidence : List.copyOf(facts.evidence());
+    }
+
+    /** What it says, for those who look for citations in it. */
+    Written written(Minutes of) {
+        return new Written(of.teamId(), of.meeting().id(), Written.Place.LINE, id(), null, text);
     }
 
     void moveTo(double newPosition) {

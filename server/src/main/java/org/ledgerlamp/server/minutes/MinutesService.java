@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -106,12 +107,24 @@ public class MinutesService {
         return lines.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("line"));
     }
 
+    /** Those of these lines that the team has, of record or not. */
+    @Transactional(readOnly = true)
+    public List<MinutesLine> known(UUID teamId, Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : lines.findByTeamIdAndIdIn(teamId, ids);
+    }
+
     /** Those of these lines that are of record. */
     @Transactional(readOnly = true)
     public List<MinutesLine> linesOfRecord(UUID teamId, Collection<UUID> ids) {
         return ids.isEmpty()
                 ? List.of()
                 : lines.findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(teamId, ids);
+    }
+
+    /** The line of this number in a folio, if it is of record. */
+    @Transactional(readOnly = true)
+    public Optional<MinutesLine> ofRecord(UUID teamId, int folio, int number) {
+        return minutes.findByTeamIdAndFolio(teamId, folio).flatMap(m -> lines.ofRecord(m.id(), number));
     }
 
     /** The names of all who attended filed meetings of a series. */
@@ -203,14 +216,7 @@ public class MinutesService {
             }
         }
         MinutesLine line = MinutesLine.written(of, position, topic, section, facts, evidence);
-        keepOfRecord(of, line);
-        lines.saveAndFlush(line);
-        if (of.isFiled()) {
-            events.publishEvent(new LineOfRecord(of.teamId(), line.id()));
-            amendments.lineChanged(who, of, line, null);
-        }
-        tell(of, "line", LineView.of(line));
-        return line;
+        return keep(who, of, line, null);
     }
 
     /**
@@ -231,12 +237,17 @@ public class MinutesService {
         }
         LineFacts was = LineFacts.of(line);
         line.change(facts);
+        return keep(who, of, line, was);
+    }
+
+    private MinutesLine keep(SignedIn who, Minutes of, MinutesLine line, @Nullable LineFacts was) {
         keepOfRecord(of, line);
         lines.saveAndFlush(line);
         if (of.isFiled()) {
             events.publishEvent(new LineOfRecord(of.teamId(), line.id()));
             amendments.lineChanged(who, of, line, was);
         }
+        events.publishEvent(line.written(of));
         tell(of, "line", LineView.of(line));
         return line;
     }
@@ -276,6 +287,7 @@ public class MinutesService {
         attendances.saveAndFlush(attendance);
         if (of.isFiled() && was != present) {
             amendments.attendanceChanged(who, of, attendance, was);
+            events.publishEvent(new AttendanceOfRecord(of.teamId(), of.id()));
         }
         tell(of, "attendance", Attendee.of(attendance));
         return attendance;

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.Written;
 import org.ledgerlamp.server.live.Changed;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.springframework.context.ApplicationEventPublisher;
@@ -55,6 +57,12 @@ public class RemarkService {
                 meetings.one(teamId, meetingId).id(), teamId);
     }
 
+    /** The remarks of these ids. */
+    @Transactional(readOnly = true)
+    public List<Remark> all(UUID teamId, Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : remarks.findByTeamIdAndIdIn(teamId, ids);
+    }
+
     /** The remarks that wait for a member. */
     @Transactional(readOnly = true)
     public List<Remark> waitingFor(SignedIn who) {
@@ -68,6 +76,8 @@ public class RemarkService {
             throw Refusal.notFound("member");
         }
         Remark remark = remarks.saveAndFlush(new Remark(who.teamId(), meeting, who.memberId(), said, clock.instant()));
+        events.publishEvent(
+                new Written(who.teamId(), meeting, Written.Place.REMARK, remark.id(), null, remark.text()));
         events.publishEvent(new Changed(meeting, "remarks", Map.of()));
         return remark;
     }

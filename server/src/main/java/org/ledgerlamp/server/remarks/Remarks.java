@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.remarks;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -7,6 +8,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface Remarks extends JpaRepository<Remark, UUID> {
     List<Remark> findByMeetingIdAndTeamIdOrderByMadeAt(UUID meetingId, UUID teamId);
+
+    List<Remark> findByTeamIdAndIdIn(UUID teamId, Collection<UUID> ids);
 
     List<Remark> findByTeamIdAndForMemberAndSeenFalseOrderByMadeAt(UUID teamId, UUID member);
 

@@ -21,4 +21,6 @@ interface SourceFiles extends JpaRepository<SourceFile, UUID> {
     List<SourceFile> findByTeamIdAndMeetingIdInOrderByReceivedAt(UUID teamId, Collection<UUID> meetings);
 
     Optional<SourceFile> findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndIdNot(UUID teamId, String sha256, UUID id);
+
+    Optional<SourceFile> findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(UUID teamId, String sha256);
 }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -73,7 +74,21 @@ public class TrayService {
     @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
     public SourceFile takeIn(UUID teamId, UUID memberId, String name, byte[] bytes) {
         UUID id = transaction.execute(t -> keep(teamId, memberId, name, bytes));
-        return transaction.execute(t -> read(teamId, id, bytes));
+        return transaction.execute(t -> read(teamId, id, bytes, false));
+    }
+
+    /** The same, read line by line as notes even where its lines look like a transcript's. */
+    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    public SourceFile takeInNotes(UUID teamId, UUID memberId, String name, byte[] bytes) {
+        UUID id = transaction.execute(t -> keep(teamId, memberId, name, bytes));
+        return transaction.execute(t -> read(teamId, id, bytes, true));
+    }
+
+    /** A file of these bytes that was taken in and lies in the tray, placed nowhere. */
+    @Transactional(readOnly = true)
+    public Optional<SourceFile> lying(UUID teamId, byte[] bytes) {
+        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(
+                teamId, Digests.sha256(bytes));
     }
 
     /**
@@ -91,7 +106,7 @@ public class TrayService {
         UUID id = keep(teamId, authorId, name, bytes);
         SourceFile file = one(teamId, id);
         file.cameFromPage();
-        read(teamId, id, bytes);
+        read(teamId, id, bytes, true);
         if (file.state() == SourceFile.State.READ) {
             file.place(meetingId);
         }
@@ -104,11 +119,11 @@ public class TrayService {
         return file.id();
     }
 
-    private SourceFile read(UUID teamId, UUID id, byte[] bytes) {
+    private SourceFile read(UUID teamId, UUID id, byte[] bytes, boolean asNotes) {
         SourceFile file = one(teamId, id);
         try {
             file.readBy(shorthand.of(teamId));
-            Source source = file.isFromPage()
+            Source source = asNotes
                     ? deskFor(file).readNotes(bytes)
                     : deskFor(file).read(bytes);
             Set<String> people = new LinkedHashSet<>(source.speakers());

@@ -1,0 +1,131 @@
+package org.ledgerlamp.server.imports;
+
+import jakarta.annotation.PreDestroy;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.live.Changed;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Works through imports in the background, file by file. How far each has come is kept with its files: what was under way
+ * when the server died is taken up at its next start.
+ */
+@Component
+class ImportDesk {
+    private static final Logger LOG = LoggerFactory.getLogger(ImportDesk.class);
+    private static final Set<ItemState> TO_DO = EnumSet.of(ItemState.WAITING, ItemState.PLACED);
+
+    private final ImportRuns runs;
+    private final ImportItems items;
+    private final ImportStep step;
+    private final AccessService access;
+    private final TransactionTemplate transaction;
+    private final ApplicationEventPublisher events;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("importing").factory());
+
+    ImportDesk(
+            ImportRuns runs,
+            ImportItems items,
+            ImportStep step,
+            AccessService access,
+            TransactionTemplate transaction,
+            ApplicationEventPublisher events) {
+        this.runs = runs;
+        this.items = items;
+        this.step = step;
+        this.access = access;
+        this.transaction = transaction;
+        this.events = events;
+    }
+
+    @PreDestroy
+    void close() {
+        worker.shutdownNow();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.LOWEST_PRECEDENCE)
+    void takeUp() {
+        runs.findByStateOrderByStartedAt(ImportState.RUNNING).forEach(run -> worker.execute(() -> work(run.id())));
+    }
+
+    /** Begins an import, or goes on with one that was paused. */
+    void start(ImportRun run) {
+        if (run.state() == ImportState.RUNNING) {
+            return;
+        }
+        enter(run.id(), ImportState.RUNNING);
+        worker.execute(() -> work(run.id()));
+    }
+
+    /** Stops after the file that is under way. */
+    void pause(ImportRun run) {
+        if (run.state() != ImportState.RUNNING) {
+            throw Refusal.conflict("This import is not running.");
+        }
+        enter(run.id(), ImportState.PAUSED);
+    }
+
+    private void work(UUID id) {
+        try {
+            ImportRun run = runs.findById(id).orElseThrow();
+            SignedIn who = access.inNameOf(run.teamId(), run.memberId()).orElseThrow();
+            while (!Thread.currentThread().isInterrupted()
+                    && runs.findById(id).orElseThrow().state() == ImportState.RUNNING) {
+                Optional<ImportItem> next = items.findFirstByRunIdAndStateInOrderByN(id, TO_DO);
+                if (next.isEmpty()) {
+                    enter(id, ImportState.DONE);
+                    return;
+                }
+                take(who, next.get());
+                tell(run);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("import {} stopped; it goes on at the next start", id, e);
+        }
+    }
+
+    /** A file that the program itself stumbles over must not stop the others. */
+    private void take(SignedIn who, ImportItem item) {
+        try {
+            step.take(who, item);
+        } catch (RuntimeException e) {
+            if (Thread.currentThread().isInterrupted()) {
+                throw e;
+            }
+            LOG.error("importing {} failed", item.path(), e);
+            transaction.executeWithoutResult(t -> items.findById(item.id())
+                    .orElseThrow()
+                    .failed("The program failed on this file: " + e.getMessage() + " The file is kept here."));
+        }
+    }
+
+    private void enter(UUID id, ImportState state) {
+        transaction.executeWithoutResult(t -> {
+            ImportRun run = runs.findById(id).orElseThrow();
+            run.enter(state);
+            tell(run);
+        });
+    }
+
+    private void tell(ImportRun run) {
+        events.publishEvent(new Changed(run.teamId(), "imports", Map.of("id", run.id())));
+    }
+}
