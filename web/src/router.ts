@@ -63,7 +63,7 @@ export const router = createRouter({
     },
     {
       path: '/folio/:number(\\d+)',
-      component: () => import('./folio/FolioPage.vue'),
+      component: () => import('./folio/NumberedPage.vue'),
       meta: { tab: 'ledger', title: 'Folio' },
     },
     {
@@ -110,6 +110,41 @@ export const router = createRouter({
       path: '/excerpt/:token',
       component: () => import('./excerpt/ExcerptPage.vue'),
       meta: { open: true, title: 'An excerpt of minutes' },
+    },
+    {
+      path: '/labels',
+      component: () => import('./ledger/LabelsPage.vue'),
+      meta: { tab: 'ledger', title: 'Collections, projects and tags' },
+    },
+    {
+      path: '/imports',
+      component: () => import('./imports/ImportsPage.vue'),
+      meta: { tab: 'ledger', title: 'Old papers' },
+    },
+    {
+      path: '/upkeep',
+      component: () => import('./upkeep/UpkeepPage.vue'),
+      meta: { title: 'Upkeep' },
+    },
+    {
+      path: '/strand',
+      component: () => import('./strand/StrandPage.vue'),
+      meta: { tab: 'ledger', title: 'Strand' },
+    },
+    {
+      path: '/series',
+      component: () => import('./portraits/SeriesPage.vue'),
+      meta: { tab: 'ledger', title: 'Series' },
+    },
+    {
+      path: '/people/:id',
+      component: () => import('./portraits/PersonPage.vue'),
+      meta: { title: 'Person' },
+    },
+    {
+      path: '/roll-up',
+      component: () => import('./registers/RollUpPage.vue'),
+      meta: { tab: 'registers', title: 'Roll-up' },
     },
     { path: '/lamp', component: () => import('./lamp/LampPage.vue'), meta: { title: 'Lamp' } },
     {

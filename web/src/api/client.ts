@@ -17,7 +17,7 @@ export function onSignedOut(listener: Listener): void {
 }
 
 /** The token that a changing request has to carry, out of the cookie that brought it. */
-function csrfToken(): string {
+export function csrfToken(): string {
   const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='))
   return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }

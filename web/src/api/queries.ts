@@ -42,6 +42,14 @@ export const keys = {
   registers: 'registers',
   links: 'links',
   citations: 'citations',
+  labels: 'labels',
+  shelf: 'shelf',
+  views: 'views',
+  imports: 'imports',
+  reference: 'reference',
+  strand: 'strand',
+  feed: 'feed',
+  portraits: 'portraits',
 }
 
 /** Says that these lists are to be fetched anew. */
@@ -85,6 +93,15 @@ export function useRecorders() {
   return useQuery({
     queryKey: [keys.recorders],
     queryFn: () => answer(api.GET('/api/recorders')),
+    staleTime: 60_000,
+  })
+}
+
+/** The team's collections, projects and tags. */
+export function useLabels() {
+  return useQuery({
+    queryKey: [keys.labels],
+    queryFn: () => answer(api.GET('/api/labels')),
     staleTime: 60_000,
   })
 }

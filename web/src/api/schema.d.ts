@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/references/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put: operations["call"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/post/account": {
         parameters: {
             query?: never;
@@ -123,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put: operations["change_2"];
         post?: never;
         delete?: never;
@@ -244,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/guest/lines/{id}": {
+    "/api/labels/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -253,6 +269,38 @@ export interface paths {
         };
         get?: never;
         put: operations["change_4"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["receive"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guest/lines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +332,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete: operations["revoke"];
         options?: never;
@@ -302,6 +350,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["welcome"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/views": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -347,9 +411,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -468,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/search-index/rebuild": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/remarks/{id}/seen": {
         parameters: {
             query?: never;
@@ -478,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["see"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["file"];
         delete?: never;
         options?: never;
         head?: never;
@@ -523,7 +619,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post: operations["setUp"];
         delete?: never;
@@ -605,7 +701,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["file"];
+        post: operations["file_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -715,7 +811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["putInto"];
         delete?: never;
@@ -820,6 +916,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger/shelving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["shelve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post: operations["open_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house-document": {
         parameters: {
             query?: never;
@@ -845,7 +1021,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -891,7 +1067,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_6"];
         put?: never;
         post: operations["make_1"];
         delete?: never;
@@ -932,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post: operations["make_2"];
+        delete: operations["revoke_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/connections": {
         parameters: {
             query?: never;
@@ -939,9 +1131,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_7"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1028,6 +1220,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/acts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["actOnAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/acts/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeAllBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/access": {
         parameters: {
             query?: never;
@@ -1067,7 +1291,23 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_1"];
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/strand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1083,7 +1323,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
+        get: operations["one_2"];
         put?: never;
         post?: never;
         delete: operations["discard"];
@@ -1157,6 +1397,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/series": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search-index": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roll-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rollUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/registers": {
         parameters: {
             query?: never;
@@ -1196,7 +1484,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["file_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/register-owners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["owners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{number}/original": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["original_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1221,6 +1541,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/portrait": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/minutes/{id}": {
         parameters: {
             query?: never;
@@ -1228,7 +1564,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1333,6 +1669,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lines/{id}/course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["course"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/letters/{id}": {
         parameters: {
             query?: never;
@@ -1365,6 +1717,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger/month": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["month"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ledger/facets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["facets"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lamp": {
         parameters: {
             query?: never;
@@ -1381,6 +1765,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/imports/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["report"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports/{id}/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["items"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import-items/{id}/original": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["original_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/house-document/file": {
         parameters: {
             query?: never;
@@ -1388,7 +1836,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_3"];
+        get: operations["file_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1456,6 +1904,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["unfile"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/folios/{number}/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1541,6 +2005,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/due/{key}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["read_4"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/draftings/{id}": {
         parameters: {
             query?: never;
@@ -1573,6 +2053,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/citations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["home"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/citations/at": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["at"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attachments/{id}": {
         parameters: {
             query?: never;
@@ -1583,7 +2095,23 @@ export interface paths {
         get: operations["bytes"];
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/views/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1599,7 +2127,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1615,7 +2143,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke_1"];
+        delete: operations["revoke_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1631,7 +2159,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1669,6 +2197,9 @@ export interface components {
             sender: string | null;
             senderName: string | null;
         };
+        ActsTakenBack: {
+            acts: string[];
+        };
         AddressedTo: {
             recipient: components["schemas"]["Recipient"];
             /** @enum {string} */
@@ -1698,6 +2229,17 @@ export interface components {
             mine: boolean;
             /** Format: date-time */
             attachedAt: string;
+        };
+        Attended: {
+            /** Format: int32 */
+            folio: number;
+            title: string;
+            /** Format: date */
+            date: string;
+            series: string | null;
+            present: boolean;
+            /** Format: double */
+            share: number;
         };
         Attendee: {
             /** Format: uuid */
@@ -1778,6 +2320,31 @@ export interface components {
             cover: string | null;
             to: components["schemas"]["AddressedTo"][];
         };
+        CitedBy: {
+            /** Format: uuid */
+            line: string;
+            /** @enum {string} */
+            place: "LINE" | "REMARK" | "MARGIN" | "NOTE";
+            /** Format: int32 */
+            folio: number | null;
+            /** Format: int32 */
+            number: number | null;
+            /** Format: uuid */
+            meetingId: string | null;
+            title: string;
+            text: string;
+        };
+        Cites: {
+            /** Format: uuid */
+            at: string;
+            written: string;
+            /** Format: int32 */
+            folio: number | null;
+            /** Format: int32 */
+            number: number | null;
+            title: string;
+            text: string;
+        };
         Clash: {
             /** @enum {string} */
             what: "TITLE" | "DATE" | "START" | "ZONE" | "MINUTES" | "PLACE" | "CALL" | "TEXT" | "LABEL" | "PEOPLE" | "GUESTS";
@@ -1791,6 +2358,18 @@ export interface components {
         Command: {
             /** @enum {string} */
             command: "START" | "PAUSE" | "RESUME" | "STOP";
+        };
+        Commitments: {
+            /** Format: int64 */
+            kept: number;
+            /** Format: int64 */
+            slipped: number;
+            /** Format: int64 */
+            open: number;
+            /** Format: int64 */
+            overdue: number;
+            /** Format: int64 */
+            dropped: number;
         };
         ConnectionFacts: {
             /** @enum {string} */
@@ -1814,6 +2393,24 @@ export interface components {
             /** Format: date-time */
             reachedAt: string | null;
             problem: string | null;
+        };
+        CourseStep: {
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            folio: number | null;
+            /** @enum {string|null} */
+            effect: "DONE" | "PARTLY" | "SLIPPED" | "HANDED_OVER" | "DROPPED" | "SPOKEN_OF" | "CHANGES" | "WITHDRAWS" | "CONFIRMS" | null;
+            /** @enum {string|null} */
+            state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK" | null;
+            /** @enum {string|null} */
+            act: "DONE" | "DROPPED" | "CARRIED" | "RE_DATED" | "HANDED_OVER" | "REOPENED" | null;
+            by: string | null;
+            /** Format: date */
+            due: string | null;
+            /** Format: uuid */
+            ownerId: string | null;
+            words: string[];
         };
         CurrentMember: {
             /** Format: uuid */
@@ -1840,6 +2437,10 @@ export interface components {
             ownerId: string | null;
             /** Format: uuid */
             meetingId: string | null;
+        };
+        DeedForAll: {
+            lines: string[];
+            deed: components["schemas"]["Deed"];
         };
         Description: {
             words: string;
@@ -1945,6 +2546,15 @@ export interface components {
             days: number;
             passphrase: string | null;
         };
+        FacetValue: {
+            /** @enum {string} */
+            facet: "ALL" | "SERIES" | "COLLECTION" | "PROJECT" | "TAG" | "PERSON" | "PERIOD" | "KIND";
+            value: string;
+            name: string;
+            within: string | null;
+            /** Format: int64 */
+            folios: number;
+        };
         Facts: {
             title: string;
             /** Format: date */
@@ -1967,6 +2577,12 @@ export interface components {
             template: string | null;
             guests: components["schemas"]["Guest"][] | null;
             label: string | null;
+        };
+        FeedView: {
+            person: string | null;
+            /** Format: date-time */
+            madeAt: string | null;
+            address: string | null;
         };
         Figures: {
             /** Format: int32 */
@@ -2042,6 +2658,12 @@ export interface components {
             by: string;
             /** Format: date-time */
             at: string;
+        };
+        GridRow: {
+            /** Format: uuid */
+            personId: string | null;
+            name: string;
+            present: boolean[];
         };
         Grounds: {
             reasons: string[];
@@ -2142,9 +2764,47 @@ export interface components {
             startMs: number | null;
             text: components["schemas"]["Snippet"][];
         };
+        HomeCitations: {
+            cites: components["schemas"]["Cites"][];
+            citedBy: components["schemas"]["CitedBy"][];
+        };
         House: {
             sheet: components["schemas"]["HeldDocument"] | null;
             placeholders: components["schemas"]["Placeholder"][];
+        };
+        ImportName: {
+            name: string;
+        };
+        ImportView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            state: "RECEIVING" | "RUNNING" | "PAUSED" | "DONE";
+            /** Format: date-time */
+            startedAt: string;
+            counts: components["schemas"]["ItemCount"][];
+        };
+        ImportedFile: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            n: number;
+            path: string;
+            /** Format: int64 */
+            size: number;
+            /** @enum {string} */
+            state: "WAITING" | "PLACED" | "FILED" | "DRAFTED" | "KNOWN" | "FAILED";
+            reason: string | null;
+            /** Format: int32 */
+            folio: number | null;
+            /** Format: uuid */
+            minutesId: string | null;
+        };
+        ImportedFiles: {
+            items: components["schemas"]["ImportedFile"][];
+            /** Format: int32 */
+            next: number | null;
         };
         InCalendar: {
             /** Format: uuid */
@@ -2157,12 +2817,21 @@ export interface components {
             problem: string | null;
             clashes: components["schemas"]["Clash"][];
         };
+        IndexView: {
+            rebuild: components["schemas"]["RebuildProgress"] | null;
+        };
         Invited: {
             /** Format: uuid */
             id: string;
             name: string;
             role: string | null;
             email: string | null;
+        };
+        ItemCount: {
+            /** @enum {string} */
+            state: "WAITING" | "PLACED" | "FILED" | "DRAFTED" | "KNOWN" | "FAILED";
+            /** Format: int64 */
+            files: number;
         };
         ItemView: {
             number: string | null;
@@ -2179,6 +2848,24 @@ export interface components {
             archived: boolean;
             facts: components["schemas"]["TemplateFacts"];
         };
+        LabelFacts: {
+            /** @enum {string} */
+            sort: "COLLECTION" | "PROJECT" | "TAG";
+            name: string;
+            /** Format: uuid */
+            parentId: string | null;
+        };
+        LabelView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            sort: "COLLECTION" | "PROJECT" | "TAG";
+            name: string;
+            /** Format: uuid */
+            parentId: string | null;
+        };
         LaterPlace: {
             /** Format: int32 */
             folio: number;
@@ -2188,10 +2875,14 @@ export interface components {
             /** Format: date */
             date: string;
         };
-        LedgerView: {
+        LedgerFacets: {
+            /** Format: int64 */
+            total: number;
+            values: components["schemas"]["FacetValue"][];
+        };
+        LedgerPage: {
             rows: components["schemas"]["Row"][];
-            series: components["schemas"]["SeriesCount"][];
-            people: components["schemas"]["PersonCount"][];
+            next: string | null;
         };
         LetterView: {
             /** Format: uuid */
@@ -2316,6 +3007,8 @@ export interface components {
             text: string;
         };
         MarginView: {
+            /** Format: uuid */
+            id: string;
             /** Format: int32 */
             version: number;
             text: string;
@@ -2406,6 +3099,16 @@ export interface components {
             after: string | null;
             evidence: components["schemas"]["Basis"][];
         };
+        Occurrence: {
+            /** Format: uuid */
+            meetingId: string;
+            /** Format: int32 */
+            folio: number | null;
+            title: string;
+            /** Format: date */
+            date: string;
+            calledOff: boolean;
+        };
         OfferedCalendar: {
             name: string;
             address: string;
@@ -2418,6 +3121,14 @@ export interface components {
             at: string;
             sender: string;
             granted: boolean;
+        };
+        OwnerCount: {
+            /** Format: uuid */
+            ownerId: string | null;
+            /** Format: int64 */
+            open: number;
+            /** Format: int64 */
+            overdue: number;
         };
         PageLineView: {
             /** Format: uuid */
@@ -2442,6 +3153,14 @@ export interface components {
             lines: components["schemas"]["PageLineView"][];
             pen: components["schemas"]["PenView"];
         };
+        ParagraphView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            heading: boolean;
+            text: string;
+        };
         PassageView: {
             /** Format: int32 */
             n: number;
@@ -2465,19 +3184,25 @@ export interface components {
             holder: components["schemas"]["Hand"] | null;
             askedBy: components["schemas"]["Hand"] | null;
         };
-        PersonCount: {
-            /** Format: uuid */
-            id: string;
-            name: string;
-            /** Format: int64 */
-            folios: number;
-        };
         PersonFacts: {
             name: string;
             role: string | null;
             /** Format: email */
             email: string | null;
             aliases: string[];
+        };
+        PersonPortrait: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            role: string | null;
+            email: string | null;
+            /** Format: int64 */
+            present: number;
+            /** Format: int64 */
+            absent: number;
+            commitments: components["schemas"]["Commitments"];
+            meetings: components["schemas"]["Attended"][];
         };
         PersonView: {
             /** Format: uuid */
@@ -2535,6 +3260,22 @@ export interface components {
             /** @enum {string} */
             part: "WHOLE" | "CATCH_UP" | "OWN";
         };
+        RebuildProgress: {
+            /** Format: int64 */
+            written: number;
+            /** Format: int64 */
+            total: number;
+            /** Format: int64 */
+            waiting: number;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date-time */
+            endedAt: string | null;
+        };
+        Received: {
+            /** Format: int32 */
+            files: number;
+        };
         Recipient: {
             name: string;
             /** Format: email */
@@ -2570,6 +3311,27 @@ export interface components {
             /** Format: uuid */
             sourceId: string | null;
             heard: components["schemas"]["HeardView"][];
+        };
+        ReferenceFacts: {
+            title: string;
+            /** Format: date */
+            dated: string;
+        };
+        ReferenceView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            folio: number;
+            title: string;
+            /** Format: date */
+            dated: string;
+            name: string;
+            filedBy: string;
+            /** Format: date-time */
+            filedAt: string;
+            paragraphs: components["schemas"]["ParagraphView"][];
         };
         RegisterCount: {
             /** @enum {string} */
@@ -2609,6 +3371,16 @@ export interface components {
             actId: string | null;
             later: components["schemas"]["SaidLater"][];
         };
+        RelatedFolio: {
+            /** Format: int32 */
+            folio: number;
+            /** @enum {string} */
+            sort: "MINUTES" | "NOTE";
+            title: string;
+            /** Format: date */
+            date: string;
+            words: string[];
+        };
         RemarkView: {
             /** Format: uuid */
             id: string;
@@ -2622,6 +3394,9 @@ export interface components {
             madeAt: string;
             seen: boolean;
         };
+        Removed: {
+            folios: number[];
+        };
         RevisionView: {
             /** Format: int32 */
             number: number;
@@ -2630,19 +3405,27 @@ export interface components {
             at: string;
             changes: components["schemas"]["Change"][];
         };
+        RolledUp: {
+            /** @enum {string} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            entries: components["schemas"]["RegisterRow"][];
+            more: boolean;
+        };
         Row: {
             /** Format: int32 */
             folio: number;
+            /** @enum {string} */
+            sort: "MINUTES" | "NOTE";
             title: string;
             /** Format: date */
             date: string;
             series: string | null;
             kind: string | null;
-            /** Format: int64 */
+            /** Format: int32 */
             decisions: number;
-            /** Format: int64 */
+            /** Format: int32 */
             actions: number;
-            /** Format: int64 */
+            /** Format: int32 */
             present: number;
         };
         Said: {
@@ -2686,10 +3469,11 @@ export interface components {
             required: boolean;
             text: string[];
         };
-        SeriesCount: {
+        SeriesPortrait: {
             name: string;
-            /** Format: int64 */
-            folios: number;
+            occurrences: components["schemas"]["Occurrence"][];
+            grid: number[];
+            attendance: components["schemas"]["GridRow"][];
         };
         Session: {
             member: components["schemas"]["CurrentMember"] | null;
@@ -2711,6 +3495,26 @@ export interface components {
             passages: number;
             /** Format: int32 */
             seconds: number | null;
+        };
+        Shelf: {
+            archived: boolean;
+            labels: components["schemas"]["LabelView"][];
+            suggestions: components["schemas"]["Suggested"][];
+            subjects: string[];
+            related: components["schemas"]["RelatedFolio"][];
+        };
+        Shelved: {
+            changed: number[];
+        };
+        Shelving: {
+            folios: number[];
+            fitting: string[] | null;
+            ofArchived: boolean;
+            /** Format: uuid */
+            put: string | null;
+            /** Format: uuid */
+            take: string | null;
+            archived: boolean | null;
         };
         ShortForm: {
             brief: string;
@@ -2781,6 +3585,52 @@ export interface components {
         StandView: {
             line: components["schemas"]["LineFacts"] | null;
             present: boolean | null;
+        };
+        StrandCourse: {
+            /** @enum {string} */
+            kind: "MONEY" | "SHARE" | "DURATION" | "MEASURE" | "COUNT" | "DATE";
+            unit: string;
+            points: components["schemas"]["StrandPoint"][];
+        };
+        StrandPlace: {
+            id: string;
+            /** Format: int32 */
+            folio: number;
+            /** Format: int32 */
+            line: number | null;
+            /** @enum {string|null} */
+            kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER" | null;
+            /** Format: uuid */
+            sourceId: string | null;
+            /** Format: int32 */
+            passage: number | null;
+            speaker: string | null;
+            title: string;
+            /** Format: date */
+            date: string;
+            text: string;
+        };
+        StrandPoint: {
+            placeId: string;
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            value: number;
+            words: string;
+        };
+        StrandView: {
+            about: string;
+            places: components["schemas"]["StrandPlace"][];
+            courses: components["schemas"]["StrandCourse"][];
+            more: boolean;
+        };
+        Suggested: {
+            /** Format: uuid */
+            label: string | null;
+            /** @enum {string} */
+            sort: "COLLECTION" | "PROJECT" | "TAG";
+            name: string;
+            why: string;
         };
         Suggestion: {
             /** Format: uuid */
@@ -2881,6 +3731,16 @@ export interface components {
             due: string | null;
             dueWords: string | null;
             writtenOut: string | null;
+        };
+        ViewFacts: {
+            name: string;
+            query: string;
+        };
+        ViewOfLedger: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            query: string;
         };
         WaitingDraft: {
             /** Format: uuid */
@@ -3095,6 +3955,56 @@ export interface operations {
             };
         };
     };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceView"];
+                };
+            };
+        };
+    };
+    call: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReferenceFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceView"];
+                };
+            };
+        };
+    };
     account: {
         parameters: {
             query?: never;
@@ -3195,7 +4105,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3530,6 +4440,80 @@ export interface operations {
         };
         requestBody: {
             content: {
+                "application/json": components["schemas"]["LabelFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
+            };
+        };
+    };
+    receive: {
+        parameters: {
+            query: {
+                path: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Received"];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
                 "application/json": components["schemas"]["GuestWords"];
             };
         };
@@ -3573,7 +4557,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3639,6 +4623,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Welcomed"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViewOfLedger"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ViewFacts"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ViewOfLedger"];
                 };
             };
         };
@@ -3713,7 +4741,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3733,7 +4761,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3923,6 +4951,26 @@ export interface operations {
             };
         };
     };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IndexView"];
+                };
+            };
+        };
+    };
     see: {
         parameters: {
             query?: never;
@@ -3940,6 +4988,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferenceView"];
+                };
             };
         };
     };
@@ -3987,7 +5062,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4146,7 +5221,7 @@ export interface operations {
             };
         };
     };
-    file: {
+    file_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4423,7 +5498,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4664,6 +5739,158 @@ export interface operations {
             };
         };
     };
+    shelve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Shelving"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelved"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"][];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelFacts"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelView"];
+                };
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"][];
+                };
+            };
+        };
+    };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportName"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     house: {
         parameters: {
             query?: never;
@@ -4729,7 +5956,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4800,7 +6027,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -4920,7 +6147,65 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    make_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    revoke_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -4940,7 +6225,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5081,6 +6366,52 @@ export interface operations {
             };
         };
     };
+    actOnAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeedForAll"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matter"][];
+                };
+            };
+        };
+    };
+    takeAllBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ActsTakenBack"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     whoSees: {
         parameters: {
             query?: never;
@@ -5143,7 +6474,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query: {
                 name: string;
@@ -5165,7 +6496,29 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    of_4: {
+        parameters: {
+            query: {
+                about: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StrandView"];
+                };
+            };
+        };
+    };
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5293,6 +6646,74 @@ export interface operations {
             };
         };
     };
+    of_5: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeriesPortrait"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["IndexView"];
+                };
+            };
+        };
+    };
+    rollUp: {
+        parameters: {
+            query: {
+                kind: ("SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER")[];
+                open?: boolean;
+                facet?: string[];
+                from?: string;
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RolledUp"][];
+                };
+            };
+        };
+    };
     counts: {
         parameters: {
             query?: never;
@@ -5341,7 +6762,7 @@ export interface operations {
             };
         };
     };
-    file_2: {
+    file_3: {
         parameters: {
             query: {
                 form: "csv" | "ics";
@@ -5353,6 +6774,48 @@ export interface operations {
             header?: never;
             path: {
                 kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    owners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnerCount"][];
+                };
+            };
+        };
+    };
+    original_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
             };
             cookie?: never;
         };
@@ -5392,7 +6855,29 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    of_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonPortrait"];
+                };
+            };
+        };
+    };
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5544,6 +7029,28 @@ export interface operations {
             };
         };
     };
+    course: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CourseStep"][];
+                };
+            };
+        };
+    };
     words_2: {
         parameters: {
             query?: never;
@@ -5569,8 +7076,12 @@ export interface operations {
     ledger: {
         parameters: {
             query?: {
-                series?: string;
-                person?: string;
+                facet?: string[];
+                archived?: boolean;
+                groups?: "NONE" | "SERIES" | "KIND";
+                by?: "DATE" | "FOLIO" | "TITLE" | "DECISIONS" | "ACTIONS" | "PRESENT";
+                descending?: boolean;
+                after?: string;
             };
             header?: never;
             path?: never;
@@ -5584,7 +7095,54 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LedgerView"];
+                    "application/json": components["schemas"]["LedgerPage"];
+                };
+            };
+        };
+    };
+    month: {
+        parameters: {
+            query: {
+                month: string;
+                facet?: string[];
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Row"][];
+                };
+            };
+        };
+    };
+    facets: {
+        parameters: {
+            query?: {
+                facet?: string[];
+                archived?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerFacets"];
                 };
             };
         };
@@ -5611,7 +7169,98 @@ export interface operations {
             };
         };
     };
-    file_3: {
+    one_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    report: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    items: {
+        parameters: {
+            query?: {
+                state?: "WAITING" | "PLACED" | "FILED" | "DRAFTED" | "KNOWN" | "FAILED";
+                after?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportedFiles"];
+                };
+            };
+        };
+    };
+    original_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    file_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5739,6 +7388,28 @@ export interface operations {
             };
         };
     };
+    shelf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
     revisions: {
         parameters: {
             query?: never;
@@ -5854,6 +7525,28 @@ export interface operations {
             };
         };
     };
+    read_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     drafting: {
         parameters: {
             query?: never;
@@ -5898,6 +7591,50 @@ export interface operations {
             };
         };
     };
+    home: {
+        parameters: {
+            query: {
+                home: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HomeCitations"];
+                };
+            };
+        };
+    };
+    at: {
+        parameters: {
+            query: {
+                place: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cites"][];
+                };
+            };
+        };
+    };
     bytes: {
         parameters: {
             query?: never;
@@ -5917,26 +7654,6 @@ export interface operations {
                 content: {
                     "application/json": string;
                 };
-            };
-        };
-    };
-    remove: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
             };
         };
     };
@@ -5960,7 +7677,7 @@ export interface operations {
             };
         };
     };
-    revoke_1: {
+    forget: {
         parameters: {
             query?: never;
             header?: never;
@@ -5981,6 +7698,46 @@ export interface operations {
         };
     };
     remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    revoke_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;

@@ -1,4 +1,4 @@
-import type { components } from './schema'
+import type { components, paths } from './schema'
 
 type Schemas = components['schemas']
 
@@ -32,6 +32,25 @@ export type PersonFacts = Schemas['PersonFacts']
 export type DaySheet = Schemas['DaySheet']
 export type DayEntry = Schemas['Entry']
 export type LedgerRow = Schemas['Row']
+export type LedgerOrder = NonNullable<
+  NonNullable<paths['/api/ledger']['get']['parameters']['query']>['by']
+>
+export type FacetValue = Schemas['FacetValue']
+export type FacetName = FacetValue['facet']
+export type Label = Schemas['LabelView']
+export type LabelSort = Label['sort']
+export type Shelf = Schemas['Shelf']
+export type SavedView = Schemas['ViewOfLedger']
+export type ReferenceNote = Schemas['ReferenceView']
+export type ImportRun = Schemas['ImportView']
+export type ImportedFile = Schemas['ImportedFile']
+export type ItemState = ImportedFile['state']
+export type CourseStep = Schemas['CourseStep']
+export type Strand = Schemas['StrandView']
+export type StrandCourse = Schemas['StrandCourse']
+export type PersonPortrait = Schemas['PersonPortrait']
+export type SeriesPortrait = Schemas['SeriesPortrait']
+export type RolledUp = Schemas['RolledUp']
 export type Findings = Schemas['Findings']
 export type Found = Schemas['Found']
 export type Hit = Schemas['Hit']

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys } from '../api/queries'
+import { provideCitations } from '../citations/useCitations'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useSession } from '../signin/session'
 import NotePad from './NotePad.vue'
@@ -11,6 +12,7 @@ import NotePad from './NotePad.vue'
 const route = useRoute()
 const id = String(route.params.id)
 const { member } = useSession()
+provideCitations(ref(id))
 const me = computed(() => member.value)
 
 const { data, error, refetch } = useQuery({

@@ -24,8 +24,9 @@ const title = computed(() => {
     :to="folioAddress(cites.folio, cites.number ?? undefined)"
     :title="title"
     @click.stop
-    >{{ number }}</RouterLink
-  ><span v-else class="citation gone figures" :title="title">{{ cites.written }}</span>
+    >{{ number }}</RouterLink><span v-else class="citation gone figures" :title="title">{{
+    cites.written
+  }}</span>
 </template>
 
 <style scoped>

@@ -15,12 +15,22 @@ interface PageCitations {
 const CITATIONS: InjectionKey<PageCitations> = Symbol('citations')
 const NONE: PageCitations = { at: () => [], of: () => [] }
 
+function groupBy<T>(all: T[], key: (one: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>()
+  for (const one of all) {
+    const group = groups.get(key(one))
+    if (group) group.push(one)
+    else groups.set(key(one), [one])
+  }
+  return groups
+}
+
 function gathered(
   cites: ComputedRef<Cites[] | undefined>,
   by: ComputedRef<CitedBy[] | undefined>,
 ): PageCitations {
-  const places = computed(() => Map.groupBy(cites.value ?? [], (c) => c.at))
-  const lines = computed(() => Map.groupBy(by.value ?? [], (c) => c.line))
+  const places = computed(() => groupBy(cites.value ?? [], (c) => c.at))
+  const lines = computed(() => groupBy(by.value ?? [], (c) => c.line))
   return {
     at: (place) => places.value.get(place) ?? [],
     of: (line) => lines.value.get(line) ?? [],
@@ -54,7 +64,13 @@ export function provideCitationsAt(places: Ref<string[]>): void {
     enabled: computed(() => wanted.value.length > 0),
     placeholderData: (before) => before,
   })
-  provide(CITATIONS, gathered(data, computed(() => [])))
+  provide(
+    CITATIONS,
+    gathered(
+      computed(() => data.value),
+      computed(() => []),
+    ),
+  )
 }
 
 export function useCitations(): PageCitations {

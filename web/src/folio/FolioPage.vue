@@ -14,6 +14,7 @@ import FolioExport from './FolioExport.vue'
 import FolioLines from './FolioLines.vue'
 import FolioLinks from './FolioLinks.vue'
 import FolioRevisions from './FolioRevisions.vue'
+import FolioShelf from './FolioShelf.vue'
 import SectionText from '../shared/SectionText.vue'
 import { useFolio } from './useFolio'
 
@@ -80,9 +81,9 @@ function print() {
       </p>
       <h1>{{ data.title }}</h1>
       <p class="small">{{ facts }}</p>
-      <p v-if="data.meeting.series && data.meeting.series !== data.meeting.title" class="small">
+      <p v-if="data.meeting.series" class="small">
         Series:
-        <RouterLink :to="{ path: '/ledger', query: { series: data.meeting.series } }">
+        <RouterLink :to="{ path: '/series', query: { name: data.meeting.series } }">
           {{ data.meeting.series }}
         </RouterLink>
       </p>
@@ -105,6 +106,7 @@ function print() {
         :people="people ?? []"
       />
     </template>
+    <FolioShelf :folio="number" />
     <FolioLinks :folio="number" :people="people ?? []" />
     <FolioDispatches :meeting-id="data.meeting.id" />
     <FolioExcerpts :folio="number" :lines="data.lines" />

@@ -19,7 +19,17 @@ const { say } = useNotices()
 useLive(null, {
   // Between reading a list and hearing of its changes, and while the line was dead, something may have changed.
   connected: () =>
-    void outdate(keys.day, keys.tray, keys.post, keys.matters, keys.registers, keys.links, keys.citations),
+    void outdate(
+      keys.day,
+      keys.tray,
+      keys.post,
+      keys.matters,
+      keys.registers,
+      keys.links,
+      keys.citations,
+      keys.ledger,
+      keys.imports,
+    ),
   'draft-ready': (told) => {
     const ready = told as { minutesId: string; meeting: string }
     say(`The minutes of ${ready.meeting} are drafted.`, {
@@ -37,8 +47,10 @@ useLive(null, {
   tray: () => void outdate(keys.tray, keys.day, keys.meetings),
   post: () => void outdate(keys.post),
   registers: () => void outdate(keys.registers, keys.matters, keys.links),
+  ledger: () => void outdate(keys.ledger, keys.labels, keys.shelf),
+  imports: () => void outdate(keys.imports),
   citations: () => void outdate(keys.citations),
-  linked: () => void outdate(keys.links, keys.registers),
+  linked: () => void outdate(keys.links, keys.registers, keys.shelf),
 })
 
 const tabs = [

@@ -26,6 +26,9 @@ const choices = computed(() => [
   { label: 'Recorders', command: () => router.push('/recorders') },
   { label: 'Post room', command: () => router.push('/post') },
   { label: 'Marks and abbreviations', command: () => router.push('/marks') },
+  { label: 'Collections, projects, tags', command: () => router.push('/labels') },
+  { label: 'Old papers', command: () => router.push('/imports') },
+  { label: 'Upkeep', command: () => router.push('/upkeep') },
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',
     command: () => choose(theme.value === 'night' ? 'day' : 'night'),

@@ -6,6 +6,7 @@ import { answer, api, onVersion } from '../api/client'
 import { messageOf, Problem } from '../api/problem'
 import { keys, outdate, queryClient, useTemplates } from '../api/queries'
 import type { Guest, Meeting, MeetingFacts } from '../api/types'
+import { provideCitations } from '../citations/useCitations'
 import { clockTime, longDay } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
@@ -26,6 +27,7 @@ const route = useRoute()
 const router = useRouter()
 const id = String(route.params.id)
 const { say } = useNotices()
+provideCitations(ref(id))
 const { data: templates } = useTemplates()
 
 const { data, error, refetch } = useQuery({

@@ -115,7 +115,9 @@ async function keep(facts: PersonFacts, person?: Person) {
             </td>
           </tr>
           <tr v-else>
-            <th scope="row">{{ person.name }}</th>
+            <th scope="row">
+              <RouterLink :to="`/people/${person.id}`">{{ person.name }}</RouterLink>
+            </th>
             <td>{{ person.role }}</td>
             <td>{{ person.email }}</td>
             <td>{{ person.aliases.join(', ') }}</td>

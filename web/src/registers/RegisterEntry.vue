@@ -7,13 +7,21 @@ import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import { STATE_SIGNS } from '../shared/lineStates'
 import { useActs } from '../shared/useActs'
+import EntryCourse from './EntryCourse.vue'
 import { EFFECT_WORDS, standingOf } from './registerWords'
 
 /** An entry of a register, and what can be done about it. */
-const props = defineProps<{ entry: RegisterRow; people: Person[] }>()
+const props = defineProps<{
+  entry: RegisterRow
+  people: Person[]
+  /** Whether it is chosen, where several can be. */
+  chosen?: boolean | null
+}>()
+const emit = defineEmits<{ choose: [on: boolean] }>()
 
 const { act } = useActs()
 const changing = ref<'day' | 'owner' | null>(null)
+const course = ref(false)
 const day = ref<string | null>(null)
 const row = ref<HTMLElement>()
 
@@ -51,9 +59,20 @@ function handOver(id: string) {
 </script>
 
 <template>
-  <li ref="row" :class="{ closed: !isOpen && entry.standing !== 'STANDS' }">
+  <li
+    ref="row"
+    :class="{ closed: !isOpen && entry.standing !== 'STANDS', choosing: chosen != null }"
+  >
     <input
-      v-if="canTick"
+      v-if="chosen != null"
+      class="choose"
+      type="checkbox"
+      :checked="chosen"
+      :aria-label="`Choose ${number}: ${entry.text}`"
+      @change="emit('choose', ($event.target as HTMLInputElement).checked)"
+    />
+    <input
+      v-else-if="canTick"
       type="checkbox"
       :checked="!isOpen"
       :aria-label="`${number} is ${CLOSES[entry.kind]}: ${entry.text}`"
@@ -80,6 +99,15 @@ function handOver(id: string) {
         >
           its words
         </RouterLink>
+        <button
+          class="course"
+          type="button"
+          :aria-expanded="course"
+          :aria-label="`The course of ${number}`"
+          @click="course = !course"
+        >
+          its course
+        </button>
       </p>
       <p v-if="entry.later.length" class="small later">
         <span v-for="(l, i) in entry.later" :key="i" :class="l.state.toLowerCase()">
@@ -90,6 +118,7 @@ function handOver(id: string) {
           <span v-if="l.state !== 'INK'" class="unseen">, not confirmed</span>
         </span>
       </p>
+      <EntryCourse v-if="course" :line-id="entry.lineId" :people="people" />
       <form v-if="changing === 'day'" @submit.prevent="setDay">
         <label class="unseen" :for="`day-${entry.lineId}`">New day</label>
         <DayField v-model="day" class="field" :input-id="`day-${entry.lineId}`" />
@@ -116,7 +145,7 @@ function handOver(id: string) {
       </form>
     </div>
     <div class="acts">
-      <template v-if="isOpen">
+      <template v-if="isOpen && chosen == null">
         <template v-if="entry.kind === 'ACTION'">
           <button
             class="btn quiet"
@@ -192,6 +221,16 @@ input[type='checkbox'] {
 .later .possible {
   color: var(--pencil);
   border-bottom: 1px dotted var(--pencil);
+}
+
+.course {
+  border: 0;
+  background: none;
+  padding: 0;
+  color: var(--green);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
 }
 
 form {

@@ -1,4 +1,4 @@
-import type { LinkEffect, RegisterRow, Standing } from '../api/types'
+import type { Act, LinkEffect, RegisterRow, Standing } from '../api/types'
 
 /** The registers by their place in the address. */
 export const REGISTERS = {
@@ -35,6 +35,16 @@ const ENDED: Partial<Record<RegisterRow['kind'], string>> = { QUESTION: 'answere
 /** How an entry stands, in a word. */
 export function standingOf(entry: Pick<RegisterRow, 'kind' | 'standing'>): string {
   return (entry.standing === 'DONE' && ENDED[entry.kind]) || STANDINGS[entry.standing]
+}
+
+/** What an act is called in the course of a line. */
+export const ACT_WORDS: Record<Act, string> = {
+  DONE: 'ticked off',
+  DROPPED: 'dropped',
+  CARRIED: 'carried on',
+  RE_DATED: 'given a new day',
+  HANDED_OVER: 'handed over',
+  REOPENED: 'opened again',
 }
 
 /** What a later folio says of an earlier line, as a verb before that line's number. */

@@ -9,6 +9,7 @@ export interface Shown {
   open: boolean
   overdue: boolean
   owner: string | undefined
+  series?: string
 }
 
 /** A register, as far as it was read: further pages come as they are wanted. */
@@ -30,6 +31,15 @@ export function useRegister(register: Ref<RegisterName>, shown: Ref<Shown>) {
   })
   const entries = computed(() => query.data.value?.pages.flatMap((page) => page.entries))
   return { ...query, entries }
+}
+
+/** Who has actions to do, and how many. */
+export function useRegisterOwners(wanted: Ref<boolean>) {
+  return useQuery({
+    queryKey: [keys.registers, 'owners'],
+    queryFn: () => answer(api.GET('/api/register-owners')),
+    enabled: wanted,
+  })
 }
 
 /** How many entries of each register are open. */

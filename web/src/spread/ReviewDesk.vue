@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys, outdate, usePeople, useTemplates } from '../api/queries'
+import { provideCitations } from '../citations/useCitations'
 import type { Minutes } from '../api/types'
 import { folioAddress } from '../shared/folioNumbers'
 import { useKeyHelp, usePageKeys } from '../shared/keys'
@@ -26,6 +27,7 @@ const route = useRoute()
 const router = useRouter()
 const { say, attempt } = useNotices()
 const draft = useDraft(props.opened)
+provideCitations(ref(props.opened.meeting.id))
 useDraftLive(draft)
 const { data: people } = usePeople()
 const { data: templates } = useTemplates()

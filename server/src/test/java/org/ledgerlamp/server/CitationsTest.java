@@ -18,7 +18,8 @@ class CitationsTest extends WithTwoFolios {
     void whatIsCited() throws Exception {
         home = desk.read("/api/folios/1").text("/meeting/id");
         for (JsonNode line : desk.read("/api/folios/1").at("/lines")) {
-            if (line.at("/kind").asString().equals("ACTION") && line.at("/state").asString().equals("INK")) {
+            if (line.at("/kind").asString().equals("ACTION")
+                    && line.at("/state").asString().equals("INK")) {
                 cited = line;
             }
         }
@@ -65,21 +66,26 @@ class CitationsTest extends WithTwoFolios {
     @Test
     void what_a_private_margin_cites_is_shown_to_its_author_alone() throws Exception {
         String meeting = desk.read("/api/folios/2").text("/meeting/id");
-        int version = desk.read("/api/meetings/{id}/margin", meeting).at("/version").asInt();
-        String margin = desk.write("/api/meetings/{id}/margin", version, "{\"text\":\"ask about " + number + "\"}", meeting)
+        int version =
+                desk.read("/api/meetings/{id}/margin", meeting).at("/version").asInt();
+        String margin = desk.write(
+                        "/api/meetings/{id}/margin", version, "{\"text\":\"ask about " + number + "\"}", meeting)
                 .text("/id");
 
         assertThat(citedBy(desk)).hasSize(1);
         assertThat(citedBy(colleague("Ana Prokop"))).isEmpty();
         assertThat(desk.read("/api/citations/at?place={p}", margin).body()).hasSize(1);
-        assertThat(colleague("Ben Holt").read("/api/citations/at?place={p}", margin).body())
+        assertThat(colleague("Ben Holt")
+                        .read("/api/citations/at?place={p}", margin)
+                        .body())
                 .isEmpty();
     }
 
     @Test
     void a_reference_note_cites_and_is_cited_like_a_folio() throws Exception {
         Desk.Answer note = desk.reference(
-                "rules-2026-02-01.md", ("# Mooring rules\n\nSee " + number + " first.\n").getBytes(StandardCharsets.UTF_8));
+                "rules-2026-02-01.md",
+                ("# Mooring rules\n\nSee " + number + " first.\n").getBytes(StandardCharsets.UTF_8));
         assertThat(note.at("/folio").asInt()).isEqualTo(3);
         assertThat(citedBy(desk).at("/0/folio").asInt()).isEqualTo(3);
 
@@ -92,14 +98,18 @@ class CitationsTest extends WithTwoFolios {
     @Test
     void a_line_that_gets_another_number_is_led_to_by_that_one_and_the_words_stay() throws Exception {
         remark("Compare " + number);
-        String remarked = desk.read("/api/meetings/{id}/remarks", desk.read("/api/folios/2").text("/meeting/id"))
+        String remarked = desk.read(
+                        "/api/meetings/{id}/remarks", desk.read("/api/folios/2").text("/meeting/id"))
                 .text("/0/id");
         desk.remove("/api/folios/{n}", 1);
         String draft = "";
         for (JsonNode d : desk.read("/api/day?date=2026-03-03").at("/drafts")) {
             draft = d.at("/minutesId").asString();
         }
-        assertThat(desk.read("/api/citations/at?place={p}", remarked).at("/0/folio").isNull()).isTrue();
+        assertThat(desk.read("/api/citations/at?place={p}", remarked)
+                        .at("/0/folio")
+                        .isNull())
+                .isTrue();
 
         desk.create(
                 "/api/minutes/{id}/lines",
@@ -109,7 +119,8 @@ class CitationsTest extends WithTwoFolios {
 
         JsonNode cites = desk.read("/api/citations/at?place={p}", remarked).body();
         assertThat(cites.at("/0/written").asString()).isEqualTo(number);
-        assertThat(cites.at("/0/number").asInt()).isNotEqualTo(cited.at("/number").asInt());
+        assertThat(cites.at("/0/number").asInt())
+                .isNotEqualTo(cited.at("/number").asInt());
         assertThat(cites.at("/0/text").asString()).isEqualTo(cited.at("/text").asString());
     }
 

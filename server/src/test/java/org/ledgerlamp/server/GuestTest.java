@@ -89,6 +89,7 @@ class GuestTest extends WithDraft {
                             || path.startsWith("/api/shown/")
                             || path.startsWith("/api/arrivals/")
                             || path.startsWith("/api/welcome/")
+                            || path.startsWith("/api/due/")
                             || path.equals("/api/session")
                             || path.equals("/api/setup");
                     if (path.startsWith("/api/") && !forAll) {

@@ -70,7 +70,9 @@ class ImportsTest extends ServerTest {
         desk.create("/api/imports/{id}/start", "", run);
         Awaitility.await().until(() -> desk.read("/api/imports/{id}", run).text("/state"), "DONE"::equals);
         Map<String, JsonNode> items = new HashMap<>();
-        desk.read("/api/imports/{id}/items", run).at("/items").forEach(i -> items.put(i.at("/path").asString(), i));
+        desk.read("/api/imports/{id}/items", run)
+                .at("/items")
+                .forEach(i -> items.put(i.at("/path").asString(), i));
         return items;
     }
 
@@ -111,7 +113,8 @@ class ImportsTest extends ServerTest {
         files.put("papers/odd.md", "nothing to see");
         files.put("__MACOSX/papers/._odd.md", "x");
         files.put("papers/photo.jpg", "\u0000\u0001");
-        assertThat(desk.hand(run, "papers.zip", zip(files)).at("/files").asInt()).isEqualTo(4);
+        assertThat(desk.hand(run, "papers.zip", zip(files)).at("/files").asInt())
+                .isEqualTo(4);
 
         Map<String, JsonNode> items = outcome();
         int folio = items.get("papers/Safety/2025-12-15.md").at("/folio").asInt();
@@ -182,7 +185,8 @@ class ImportsTest extends ServerTest {
         ReflectionTestUtils.invokeMethod(context.getBean("importDesk"), "takeUp");
 
         Awaitility.await().until(() -> desk.read("/api/imports/{id}", run).text("/state"), "DONE"::equals);
-        assertThat(desk.read("/api/imports/{id}/items?state=DRAFTED", run).at("/items")).hasSize(6);
+        assertThat(desk.read("/api/imports/{id}/items?state=DRAFTED", run).at("/items"))
+                .hasSize(6);
         assertThat(database.queryForObject("select count(*) from minutes where meeting_id = ?", Integer.class, begun))
                 .isEqualTo(1);
     }

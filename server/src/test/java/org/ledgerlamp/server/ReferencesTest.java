@@ -29,11 +29,13 @@ class ReferencesTest extends ServerTest {
         desk.reference("mooring.md", RULES);
 
         Awaitility.await()
-                .until(() -> desk.read("/api/lamp?q=crossing checked").at("/folios").size() == 1);
+                .until(() ->
+                        desk.read("/api/lamp?q=crossing checked").at("/folios").size() == 1);
         Desk.Answer found = desk.read("/api/lamp?q=crossing checked");
         assertThat(found.text("/folios/0/title")).isEqualTo("Mooring rules");
         assertThat(found.at("/folios/0/hits/0/line").asInt()).isEqualTo(2);
-        assertThat(otherTeam().read("/api/lamp?q=crossing checked").at("/folios")).isEmpty();
+        assertThat(otherTeam().read("/api/lamp?q=crossing checked").at("/folios"))
+                .isEmpty();
     }
 
     @Test

@@ -22,8 +22,12 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Walks every route there is: none is open to nobody, none shows or changes what is another team's. */
 class RoutesTest extends ServerTest {
     /** The routes that somebody without account needs. Any other has to refuse. */
-    private static final Set<String> OPEN =
-            Set.of("GET /api/session", "POST /api/setup", "POST /api/shown/{token}", "POST /api/welcome/{key}");
+    private static final Set<String> OPEN = Set.of(
+            "GET /api/session",
+            "POST /api/setup",
+            "POST /api/shown/{token}",
+            "POST /api/welcome/{key}",
+            "GET /api/due/{key}");
 
     private static final String SECRET = "xylophone";
 
@@ -110,6 +114,12 @@ class RoutesTest extends ServerTest {
                 + (route.path().endsWith("/paper") ? "?form=md" : "")
                 + (route.path().endsWith("/{kind}/file") ? "?form=csv" : "")
                 + (route.path().endsWith("/{number}/actions") ? "?form=csv" : "")
+                + (route.path().endsWith("/{id}/files") ? "?path=a.md" : "")
+                + (route.path().endsWith("/api/roll-up") ? "?kind=ACTION" : "")
+                + (route.path().endsWith("/api/strand") ? "?about=tune" : "")
+                + (route.path().endsWith("/api/series") ? "?name=Secret%20" + SECRET : "")
+                + (route.path().endsWith("/api/citations") ? "?home=" + ids.get("meetings") : "")
+                + (route.path().endsWith("/api/citations/at") ? "?place=" + ids.get("lines") : "")
                 + (letsGo ? "?line=" + ids.get("lines") : "");
     }
 
@@ -197,6 +207,7 @@ class RoutesTest extends ServerTest {
                 "{\"name\":\"intruded\",\"kinds\":[],\"detail\":\"BRIEF\",\"title\":\"{title}\",\"file\":\"{date}\",\"sections\":"
                         + "[{\"heading\":\"A\",\"content\":\"RISKS\",\"grouping\":\"NONE\",\"form\":\"LIST\",\"required\":false,\"text\":\"\"}]}";
             case "/api/templates/{id}/archived" -> "{\"archived\":true}";
+            case "/api/acts" -> "{\"lines\":[\"" + ids.get("lines") + "\"],\"deed\":{\"kind\":\"DONE\"}}";
             case "/api/labels/{id}", "/api/labels" -> "{\"sort\":\"TAG\",\"name\":\"intruded\"}";
             case "/api/references/{number}" -> "{\"title\":\"intruded\",\"dated\":\"2026-03-03\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";

@@ -23,19 +23,21 @@ class ShelfTest extends WithTwoFolios {
     }
 
     private Desk.Answer put(String label, int... folios) throws Exception {
-        return shelve("{\"folios\":%s,\"ofArchived\":false,\"put\":\"%s\"}"
-                .formatted(Arrays.toString(folios), label));
+        return shelve("{\"folios\":%s,\"ofArchived\":false,\"put\":\"%s\"}".formatted(Arrays.toString(folios), label));
     }
 
     private List<Integer> folios(String query) throws Exception {
         List<Integer> found = new ArrayList<>();
-        desk.read("/api/ledger?" + query).at("/rows").forEach(r -> found.add(r.at("/folio").asInt()));
+        desk.read("/api/ledger?" + query)
+                .at("/rows")
+                .forEach(r -> found.add(r.at("/folio").asInt()));
         return found;
     }
 
     private long counted(String facet, String name, String query) throws Exception {
         for (JsonNode value : desk.read("/api/ledger/facets?" + query).at("/values")) {
-            if (value.at("/facet").asString().equals(facet) && value.at("/name").asString().equals(name)) {
+            if (value.at("/facet").asString().equals(facet)
+                    && value.at("/name").asString().equals(name)) {
                 return value.at("/folios").asLong();
             }
         }
@@ -67,10 +69,12 @@ class ShelfTest extends WithTwoFolios {
         put(tag, 2);
 
         assertThat(counted("SERIES", "Charging berth weekly", "")).isEqualTo(2);
-        assertThat(counted("SERIES", "Charging berth weekly", "facet=TAG:" + tag)).isEqualTo(1);
+        assertThat(counted("SERIES", "Charging berth weekly", "facet=TAG:" + tag))
+                .isEqualTo(1);
         assertThat(desk.read("/api/ledger/facets?facet=TAG:" + tag).at("/total").asInt())
                 .isEqualTo(1);
-        assertThat(folios("facet=PERIOD:2026-Q1&facet=SERIES:Charging berth weekly")).containsExactly(2, 1);
+        assertThat(folios("facet=PERIOD:2026-Q1&facet=SERIES:Charging berth weekly"))
+                .containsExactly(2, 1);
         assertThat(folios("facet=PERIOD:2025-Q1")).isEmpty();
         assertThat(desk.read("/api/ledger?facet=nonsense").status()).isEqualTo(400);
     }
@@ -88,11 +92,14 @@ class ShelfTest extends WithTwoFolios {
         String tag = label("TAG", "paint", null);
         put(tag, 2);
 
-        assertThat(put(tag, 1, 2, 999).at("/changed")).extracting(JsonNode::asInt).containsExactly(1);
+        assertThat(put(tag, 1, 2, 999).at("/changed"))
+                .extracting(JsonNode::asInt)
+                .containsExactly(1);
         shelve("{\"folios\":[1],\"ofArchived\":false,\"take\":\"%s\"}".formatted(tag));
         assertThat(folios("facet=TAG:" + tag)).containsExactly(2);
-        assertThat(shelve("{\"folios\":[],\"fitting\":[\"SERIES:Charging berth weekly\"],\"ofArchived\":false,\"put\":\"%s\"}"
-                                .formatted(tag))
+        assertThat(shelve(
+                                "{\"folios\":[],\"fitting\":[\"SERIES:Charging berth weekly\"],\"ofArchived\":false,\"put\":\"%s\"}"
+                                        .formatted(tag))
                         .at("/changed"))
                 .extracting(JsonNode::asInt)
                 .containsExactly(1);
@@ -120,9 +127,11 @@ class ShelfTest extends WithTwoFolios {
 
         assertThat(desk.remove("/api/labels/{id}", tag).at("/folios")).hasSize(2);
         assertThat(counted("TAG", "paint", "")).isZero();
-        assertThat(desk.create("/api/labels", "{\"sort\":\"TAG\",\"name\":\"paint\"}").status())
+        assertThat(desk.create("/api/labels", "{\"sort\":\"TAG\",\"name\":\"paint\"}")
+                        .status())
                 .isEqualTo(201);
-        assertThat(desk.create("/api/labels", "{\"sort\":\"TAG\",\"name\":\"paint\"}").status())
+        assertThat(desk.create("/api/labels", "{\"sort\":\"TAG\",\"name\":\"paint\"}")
+                        .status())
                 .isEqualTo(409);
     }
 
@@ -165,7 +174,9 @@ class ShelfTest extends WithTwoFolios {
         assertThat(views).hasSize(1);
         assertThat(views.at("/0/query").asString()).isEqualTo("by=FOLIO");
         assertThat(colleague("Ana Prokop").read("/api/views").body()).isEmpty();
-        assertThat(colleague("Ben Holt").remove("/api/views/{id}", views.at("/0/id").asString()).status())
+        assertThat(colleague("Ben Holt")
+                        .remove("/api/views/{id}", views.at("/0/id").asString())
+                        .status())
                 .isEqualTo(404);
         desk.remove("/api/views/{id}", views.at("/0/id").asString());
         assertThat(desk.read("/api/views").body()).isEmpty();
@@ -176,11 +187,13 @@ class ShelfTest extends WithTwoFolios {
         String tag = label("TAG", "paint", null);
         Desk stranger = otherTeam();
 
-        assertThat(stranger.create("/api/ledger/shelving", "{\"folios\":[1],\"ofArchived\":false,\"put\":\"" + tag + "\"}")
+        assertThat(stranger.create(
+                                "/api/ledger/shelving", "{\"folios\":[1],\"ofArchived\":false,\"put\":\"" + tag + "\"}")
                         .status())
                 .isEqualTo(404);
         assertThat(stranger.read("/api/ledger/facets").at("/values")).isEmpty();
-        assertThat(stranger.read("/api/ledger?facet=SERIES:Charging berth weekly").at("/rows"))
+        assertThat(stranger.read("/api/ledger?facet=SERIES:Charging berth weekly")
+                        .at("/rows"))
                 .isEmpty();
     }
 }

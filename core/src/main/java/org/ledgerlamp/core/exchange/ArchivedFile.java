@@ -18,8 +18,7 @@ import org.ledgerlamp.core.source.UnreadableSource;
  * @param title of the meeting, or null where nothing tells it
  * @param date of the meeting, or null where nothing tells it
  */
-public record ArchivedFile(
-        Form form, OldMinutes minutes, String title, LocalDate date) {
+public record ArchivedFile(Form form, OldMinutes minutes, String title, LocalDate date) {
     /** What a file is. */
     public enum Form {
         /** Written out by this program. */
@@ -47,13 +46,15 @@ public record ArchivedFile(
                 ? OldMinutesReader.readOwn(SourceText.decode(bytes).text())
                 : Optional.empty();
         if (own.isPresent()) {
-            return new ArchivedFile(Form.OWN_EXPORT, own.get(), own.get().title(), own.get().date());
+            return new ArchivedFile(
+                    Form.OWN_EXPORT, own.get(), own.get().title(), own.get().date());
         }
         Source source = desk.read(bytes);
         Optional<OldMinutes> old = OldMinutesReader.read(desk.readNotes(bytes), roster, name)
                 .filter(minutes -> source.isNotes() || isRecord(minutes));
         if (old.isPresent()) {
-            return new ArchivedFile(Form.OLD_MINUTES, old.get(), old.get().title(), old.get().date());
+            return new ArchivedFile(
+                    Form.OLD_MINUTES, old.get(), old.get().title(), old.get().date());
         }
         LocalDate date = source.facts().date();
         if (date == null && source.facts().startedAt() != null) {
@@ -62,7 +63,9 @@ public record ArchivedFile(
         if (date == null) {
             date = FileDay.of(name).orElse(null);
         }
-        String title = source.facts().title() == null ? OldMinutesReader.titleOf(name) : source.facts().title();
+        String title = source.facts().title() == null
+                ? OldMinutesReader.titleOf(name)
+                : source.facts().title();
         return new ArchivedFile(Form.SOURCE, null, title.isEmpty() ? null : title, date);
     }
 

@@ -23,9 +23,12 @@ final class OldActionLine {
     private static final Pattern WHO = Pattern.compile("(?i)who|owner|responsible|assigned(?: to)?|name|person");
     private static final Pattern WHAT = Pattern.compile("(?i)what|actions?(?: items?)?|tasks?|to[- ]?do|description");
     private static final Pattern WHEN = Pattern.compile("(?i)when|due(?: date| by)?|by(?: when)?|deadline|date");
-    private static final Pattern BEFORE_COLON = Pattern.compile("^@?([\\p{Lu}][\\p{L}.'’-]*(?: [\\p{Lu}][\\p{L}.'’-]*){0,3})\\s*:\\s+(\\S.*)$");
-    private static final Pattern AT_THE_END = Pattern.compile("^(.*\\S)\\s*(?:\\(([^()]{2,80})\\)|\\[([^\\[\\]]{2,80})\\])\\.?$");
-    private static final Pattern TO_DO = Pattern.compile("^@?([\\p{Lu}][\\p{L}.'’-]*(?: [\\p{Lu}][\\p{L}.'’-]*){0,2}) (?:to|will|is to|shall) .*");
+    private static final Pattern BEFORE_COLON =
+            Pattern.compile("^@?([\\p{Lu}][\\p{L}.'’-]*(?: [\\p{Lu}][\\p{L}.'’-]*){0,3})\\s*:\\s+(\\S.*)$");
+    private static final Pattern AT_THE_END =
+            Pattern.compile("^(.*\\S)\\s*(?:\\(([^()]{2,80})\\)|\\[([^\\[\\]]{2,80})\\])\\.?$");
+    private static final Pattern TO_DO =
+            Pattern.compile("^@?([\\p{Lu}][\\p{L}.'’-]*(?: [\\p{Lu}][\\p{L}.'’-]*){0,2}) (?:to|will|is to|shall) .*");
 
     private final Roster roster;
 
@@ -36,7 +39,9 @@ final class OldActionLine {
     /** Whether the cells are the head of a table of actions. */
     static boolean isHead(List<String> cells) {
         return cells.stream().anyMatch(c -> WHAT.matcher(c).matches())
-                && cells.stream().anyMatch(c -> WHO.matcher(c).matches() || WHEN.matcher(c).matches());
+                && cells.stream()
+                        .anyMatch(
+                                c -> WHO.matcher(c).matches() || WHEN.matcher(c).matches());
     }
 
     /**
@@ -61,7 +66,10 @@ final class OldActionLine {
                 List<String> parts = List.of(aside.split("\\s*[,;·]\\s*|\\s+[–-]\\s+"));
                 if (parts.stream().allMatch(p -> known(p).isPresent() || dayOf(p, day) != null)) {
                     text = end.group(1);
-                    owner = parts.stream().flatMap(p -> known(p).stream()).findFirst().orElse(null);
+                    owner = parts.stream()
+                            .flatMap(p -> known(p).stream())
+                            .findFirst()
+                            .orElse(null);
                     asides.addAll(parts);
                 }
             }

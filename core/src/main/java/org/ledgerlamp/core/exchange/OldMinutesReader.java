@@ -34,18 +34,21 @@ public final class OldMinutesReader {
     private static final Map<Kind, Pattern> OF_KIND = patterns();
     private static final Pattern ATTENDED =
             whole("attendees?|attending|attendance|present|participants?|in attendance|who was there|people");
-    private static final Pattern ABSENT = whole("apologies(?: for absence)?|absent|absences|regrets|not present|excused");
+    private static final Pattern ABSENT =
+            whole("apologies(?: for absence)?|absent|absences|regrets|not present|excused");
     private static final Pattern AGENDA = whole("agenda|topics|items? for discussion");
     private static final Pattern SUMMARY = whole("summary|in short|overview|abstract");
     private static final Pattern DATED = whole("date|held(?: on)?|when|day|meeting date|date and time");
     private static final Pattern TITLED = whole("title|meeting|subject|minutes of|name");
     private static final Pattern KINDED = whole("type|kind|meeting type|kind of meeting");
     private static final Pattern SERIES = whole("series");
-    private static final Pattern IGNORED = whole("time|place|location|venue|minute[- ]taker|minutes by|chair|scribe|next meeting|start|end");
-    private static final Pattern LABELLED = Pattern.compile("^\\**([\\p{L}][\\p{L} -]{1,30}?)\\**\\s*:\\**\\s+(\\S.*)$");
+    private static final Pattern IGNORED =
+            whole("time|place|location|venue|minute[- ]taker|minutes by|chair|scribe|next meeting|start|end");
+    private static final Pattern LABELLED =
+            Pattern.compile("^\\**([\\p{L}][\\p{L} -]{1,30}?)\\**\\s*:\\**\\s+(\\S.*)$");
     private static final Pattern EMPHASIS = Pattern.compile("(?:\\*\\*|__)(.+?)(?:\\*\\*|__)");
-    private static final Pattern MINUTES_OF =
-            Pattern.compile("^(?:meeting )?(?:minutes|notes)(?: of(?: the)?| for| from|:| -| –)?\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MINUTES_OF = Pattern.compile(
+            "^(?:meeting )?(?:minutes|notes)(?: of(?: the)?| for| from|:| -| –)?\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern NONE = Pattern.compile("(?i)^(?:none|n/?a|nothing|-|–)\\.?$");
     private static final int HEAD_LINES = 12;
 
@@ -144,7 +147,8 @@ public final class OldMinutesReader {
             return;
         }
         Matcher labelled = LABELLED.matcher(text);
-        if (!labelled.matches() || !label(labelled.group(1).strip(), labelled.group(2).strip(), line.n())) {
+        if (!labelled.matches()
+                || !label(labelled.group(1).strip(), labelled.group(2).strip(), line.n())) {
             plain(text, line.n());
         }
     }
@@ -180,7 +184,8 @@ public final class OldMinutesReader {
     private static boolean opensPart(String text) {
         String words = text.replaceFirst(":$", "").strip();
         return kindOf(words).isPresent()
-                || Stream.of(ATTENDED, ABSENT, AGENDA, SUMMARY).anyMatch(p -> p.matcher(words).matches());
+                || Stream.of(ATTENDED, ABSENT, AGENDA, SUMMARY)
+                        .anyMatch(p -> p.matcher(words).matches());
     }
 
     /** Takes in a line that says what it is: "Date: ...", "Present: ...", "Action: ...". */
@@ -239,7 +244,9 @@ public final class OldMinutesReader {
 
     private void people(String names, boolean present) {
         for (String part : names.split("[,;|]| and ")) {
-            String name = part.replaceFirst("\\(.*", "").replaceFirst("\\s[–-]\\s.*", "").strip();
+            String name = part.replaceFirst("\\(.*", "")
+                    .replaceFirst("\\s[–-]\\s.*", "")
+                    .strip();
             if (!name.isEmpty() && !NONE.matcher(name).matches() && name.length() < 120) {
                 String known = roster.resolve(name).map(Person::name).orElse(name);
                 if (people.stream().noneMatch(w -> w.name().equals(known))) {
@@ -280,8 +287,7 @@ public final class OldMinutesReader {
     }
 
     private static Map<Kind, Pattern> patterns() {
-        return SECTIONS.entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> whole(e.getValue())));
+        return SECTIONS.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> whole(e.getValue())));
     }
 
     private static Pattern whole(String any) {

@@ -14,8 +14,8 @@ public final class Citations {
     private static final int FOLIO_DIGITS = 6;
     private static final int LINE_DIGITS = 4;
 
-    private static final Pattern NUMBER = Pattern.compile("(?<![\\p{L}\\d.,:/#+€$£¥~≈<>=-])([1-9]\\d{0," + (FOLIO_DIGITS - 1)
-            + "})\\.([1-9]\\d{0," + (LINE_DIGITS - 1) + "})(?![\\p{L}\\d€$£¥%‰°/]|[.,:]\\d)");
+    private static final Pattern NUMBER = Pattern.compile("(?<![\\p{L}\\d.,:/#+€$£¥~≈<>=-])([1-9]\\d{0,"
+            + (FOLIO_DIGITS - 1) + "})\\.([1-9]\\d{0," + (LINE_DIGITS - 1) + "})(?![\\p{L}\\d€$£¥%‰°/]|[.,:]\\d)");
     private static final Pattern MEASURED = Phrases.any(
             "^\\s?",
             """

@@ -20,13 +20,13 @@ import org.ledgerlamp.core.time.SpokenDates;
 
 /** Finds the figures in what is said or recorded, with what they are counted in. A number that counts nothing is none. */
 public final class SaidFigures {
-    private static final Map<String, String> CURRENCY_BEFORE =
-            Map.of("€", "€", "$", "$", "£", "£", "eur", "€", "usd", "$", "gbp", "£", "nok", "NOK", "sek", "SEK", "dkk", "DKK");
+    private static final Map<String, String> CURRENCY_BEFORE = Map.of(
+            "€", "€", "$", "$", "£", "£", "eur", "€", "usd", "$", "gbp", "£", "nok", "NOK", "sek", "SEK", "dkk", "DKK");
     private static final Pattern BEFORE =
             Pattern.compile("(€|\\$|£|\\b(?:EUR|USD|GBP|NOK|SEK|DKK))[ \\u00a0]?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER = Pattern.compile("^[ \\u00a0-]?([€$£%°]|[\\p{L}]+(?: cent)?)(?![\\p{L}])");
-    private static final Pattern COUNTED =
-            Pattern.compile("^ (?:(?!and |or |of |in |on |at |by |to |is |are |was |were )[\\p{L}-]+ )?([\\p{L}-]{3,}s)(?![\\p{L}])");
+    private static final Pattern COUNTED = Pattern.compile(
+            "^ (?:(?!and |or |of |in |on |at |by |to |is |are |was |were )[\\p{L}-]+ )?([\\p{L}-]{3,}s)(?![\\p{L}])");
 
     private static final Map<String, Unit> UNITS = Unit.table(
             """
@@ -63,8 +63,9 @@ public final class SaidFigures {
             """);
 
     /** Plural in form, and counted for what they are not: "three things", "two times". */
-    private static final Set<String> NOT_COUNTED =
-            Set.of("things", "times", "others", "words", "ways", "reasons", "cases", "points", "options", "sides", "this", "was", "has", "does", "always", "perhaps", "plus", "less");
+    private static final Set<String> NOT_COUNTED = Set.of(
+            "things", "times", "others", "words", "ways", "reasons", "cases", "points", "options", "sides", "this",
+            "was", "has", "does", "always", "perhaps", "plus", "less");
 
     private SaidFigures() {}
 
@@ -92,8 +93,7 @@ public final class SaidFigures {
         List<SaidFigure> found = new ArrayList<>();
         for (SpokenDate date : SpokenDates.in(text, new Calendar(day, null))) {
             if (date.date() != null) {
-                found.add(new SaidFigure(
-                        Kind.DATE, date.date().toEpochDay(), "", new Span(date.start(), date.end())));
+                found.add(new SaidFigure(Kind.DATE, date.date().toEpochDay(), "", new Span(date.start(), date.end())));
             }
         }
         for (SpokenNumbers.SpokenNumber number : SpokenNumbers.in(text)) {
@@ -115,8 +115,7 @@ public final class SaidFigures {
         Matcher before = BEFORE.matcher(text.substring(0, start));
         if (before.find()) {
             String currency = CURRENCY_BEFORE.get(before.group(1).toLowerCase(Locale.ROOT));
-            return Optional.of(
-                    new SaidFigure(Kind.MONEY, number.value(), currency, new Span(before.start(), end)));
+            return Optional.of(new SaidFigure(Kind.MONEY, number.value(), currency, new Span(before.start(), end)));
         }
         Matcher after = AFTER.matcher(text.substring(end));
         if (after.find()) {

@@ -85,7 +85,8 @@ public final class Shelving {
             }
         }
         Map<Double, List<Suggestion>> found = new TreeMap<>(Comparator.reverseOrder());
-        for (Label label : labels.stream().sorted(Comparator.comparing(Label::name)).toList()) {
+        for (Label label :
+                labels.stream().sorted(Comparator.comparing(Label::name)).toList()) {
             if (folio.filed().contains(label.id())) {
                 continue;
             }
@@ -104,8 +105,8 @@ public final class Shelving {
                                         + alike.stream().map(String::valueOf).collect(Collectors.joining(", "))));
             }
         }
-        List<Suggestion> all =
-                new ArrayList<>(found.values().stream().flatMap(List::stream).limit(MOST).toList());
+        List<Suggestion> all = new ArrayList<>(
+                found.values().stream().flatMap(List::stream).limit(MOST).toList());
         propose(folio, labels, all);
         return List.copyOf(all);
     }
@@ -136,8 +137,8 @@ public final class Shelving {
                     .filter(s -> folio.subjectsElsewhere().contains(s.stem()))
                     .filter(s -> !names.contains(s.word().toLowerCase(Locale.ROOT)))
                     .findFirst()
-                    .ifPresent(s -> all.add(
-                            new Suggestion(null, Sort.TAG, s.word(), "comes up here and in other folios")));
+                    .ifPresent(s ->
+                            all.add(new Suggestion(null, Sort.TAG, s.word(), "comes up here and in other folios")));
         }
     }
 }

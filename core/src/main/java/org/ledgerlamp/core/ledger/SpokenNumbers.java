@@ -48,7 +48,8 @@ final class SpokenNumbers {
             "(?<![\\p{L}\\d.,'’-])(?:"
                     + "(?<digits>\\d{1,3}(?:[, \\u00a0]\\d{3})+(?:\\.\\d+)?|\\d+(?:\\.\\d+)?)(?:[ \\u00a0]?(?<times>k|thousand|million|billion)(?!\\p{L}))?"
                     + "|(?<half>half an?) (?<halfOf>" + MANY + ")"
-                    + "|(?<words>(?:(?:an?|" + WORD + ")[ -](?=" + MANY + "|" + WORD + ")|" + WORD + "|(?:an? )?(?:" + MANY
+                    + "|(?<words>(?:(?:an?|" + WORD + ")[ -](?=" + MANY + "|" + WORD + ")|" + WORD + "|(?:an? )?(?:"
+                    + MANY
                     + "))(?:(?:[ -]|,? and )(?:" + WORD + "|" + MANY + "))*)"
                     + ")(?<plusHalf> and a half)?(?![\\p{L}\\d])",
             Pattern.CASE_INSENSITIVE);

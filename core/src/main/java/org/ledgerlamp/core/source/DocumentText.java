@@ -40,8 +40,8 @@ public final class DocumentText {
                     "%,d bytes are more than the limit of %,d; split the file".formatted(bytes.length, limits.bytes()));
         }
         SourceText text = Documents.textOf(bytes, limits);
-        boolean wordProcessor = SourceText.startsWith(bytes, 'P', 'K', 3, 4)
-                || SourceText.startsWith(bytes, '{', '\\', 'r', 't', 'f');
+        boolean wordProcessor =
+                SourceText.startsWith(bytes, 'P', 'K', 3, 4) || SourceText.startsWith(bytes, '{', '\\', 'r', 't', 'f');
         List<Paragraph> read = new DocumentText(text, wordProcessor).paragraphs;
         if (read.isEmpty()) {
             throw new UnreadableSource("whole file", "there is not a word in it");
@@ -65,7 +65,8 @@ public final class DocumentText {
             if (linesAreWhole || ITEM.matcher(line).find()) {
                 close();
             }
-            open.append(open.isEmpty() ? "" : " ").append(ITEM.matcher(line).replaceFirst("").strip());
+            open.append(open.isEmpty() ? "" : " ")
+                    .append(ITEM.matcher(line).replaceFirst("").strip());
             boolean ends = line.length() < SHORT_LINE * longest && line.strip().matches(".*[.!?:]");
             if (linesAreWhole || ends) {
                 close();

@@ -71,8 +71,7 @@ class OldMinutesReaderTest {
         assertThat(minutes.agenda()).containsExactly("Bollards", "Cable route");
         assertThat(minutes.lines())
                 .extracting(OldLine::kind)
-                .containsExactly(
-                        Kind.POINT, Kind.DECISION, Kind.ACTION, Kind.ACTION, Kind.ACTION, Kind.QUESTION);
+                .containsExactly(Kind.POINT, Kind.DECISION, Kind.ACTION, Kind.ACTION, Kind.ACTION, Kind.QUESTION);
     }
 
     @Test
@@ -95,7 +94,8 @@ class OldMinutesReaderTest {
     void each_line_knows_where_on_the_page_it_stands() throws UnreadableSource {
         OldLine decision = read("whatever.md", PAGE).lines().get(1);
 
-        assertThat(PAGE.lines().filter(l -> !l.isBlank()).toList().get(decision.passage())).contains("old bollards");
+        assertThat(PAGE.lines().filter(l -> !l.isBlank()).toList().get(decision.passage()))
+                .contains("old bollards");
     }
 
     @ParameterizedTest

@@ -52,7 +52,8 @@ class SaidFiguresTest {
         assertThat(in("The yard slot moves to 12 May"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.kind()).isEqualTo(Kind.DATE))
-                .satisfies(f -> assertThat(LocalDate.ofEpochDay((long) f.value())).isEqualTo("2026-05-12"));
+                .satisfies(
+                        f -> assertThat(LocalDate.ofEpochDay((long) f.value())).isEqualTo("2026-05-12"));
     }
 
     @Test

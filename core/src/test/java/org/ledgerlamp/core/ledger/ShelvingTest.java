@@ -67,7 +67,9 @@ class ShelvingTest {
                         new Suggestion(null, Sort.TAG, "charging mast", "comes up here and in other folios"));
         assertThat(Shelving.suggest(
                         folio(3, Map.of(), List.of(), Set.of()),
-                        List.of(new Label("x", Sort.COLLECTION, "berth weekly"), new Label("y", Sort.TAG, "Charging mast"))))
+                        List.of(
+                                new Label("x", Sort.COLLECTION, "berth weekly"),
+                                new Label("y", Sort.TAG, "Charging mast"))))
                 .isEmpty();
     }
 }

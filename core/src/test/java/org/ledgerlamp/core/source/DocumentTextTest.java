@@ -44,7 +44,8 @@ class DocumentTextTest {
         assertThat(of("Nobody walks under a lifted gangway while it moves.\nNot ever.\nThe hoist is locked at night."))
                 .extracting(Paragraph::text)
                 .containsExactly(
-                        "Nobody walks under a lifted gangway while it moves. Not ever.", "The hoist is locked at night.");
+                        "Nobody walks under a lifted gangway while it moves. Not ever.",
+                        "The hoist is locked at night.");
     }
 
     @Test
@@ -56,6 +57,8 @@ class DocumentTextTest {
 
     @Test
     void an_empty_file_is_refused_with_the_reason() {
-        assertThatThrownBy(() -> of(" \n\n")).isInstanceOf(UnreadableSource.class).hasMessageContaining("not a word");
+        assertThatThrownBy(() -> of(" \n\n"))
+                .isInstanceOf(UnreadableSource.class)
+                .hasMessageContaining("not a word");
     }
 }

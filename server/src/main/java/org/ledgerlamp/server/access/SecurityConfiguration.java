@@ -35,6 +35,9 @@ class SecurityConfiguration {
     /** Where a guest chooses a password, by an address that was sent to them. */
     private static final String WELCOME = "/api/welcome/*";
 
+    /** Due dates for calendars, which cannot sign in: who has the address may read them. */
+    private static final String FEED = "/api/due/*";
+
     @Bean
     PasswordEncoder passwordEncoder() {
         return new BCryptPasswordEncoder(12);
@@ -43,7 +46,7 @@ class SecurityConfiguration {
     @Bean
     SecurityFilterChain security(HttpSecurity http, SignInThrottle throttle) throws Exception {
         return http.authorizeHttpRequests(routes -> routes.requestMatchers(
-                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN, WELCOME)
+                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN, WELCOME, FEED)
                         .permitAll()
                         .requestMatchers("/api/guest/**")
                         .hasRole("GUEST")

@@ -89,6 +89,11 @@ public class Act extends TeamOwned {
         return doneOn;
     }
 
+    /** Who did it. */
+    public UUID memberId() {
+        return memberId;
+    }
+
     public Instant doneAt() {
         return doneAt;
     }

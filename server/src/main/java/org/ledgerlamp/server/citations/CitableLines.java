@@ -39,11 +39,7 @@ class CitableLines {
     Map<UUID, CitedLine> all(UUID teamId, Collection<UUID> ids) {
         List<MinutesLine> lines = minutes.known(teamId, ids);
         Map<UUID, Minutes> of =
-                minutes
-                        .all(
-                                teamId,
-                                lines.stream().map(MinutesLine::minutesId).collect(Collectors.toSet()))
-                        .stream()
+                minutes.all(teamId, lines.stream().map(MinutesLine::minutesId).collect(Collectors.toSet())).stream()
                         .collect(Collectors.toMap(Minutes::id, Function.identity()));
         Map<UUID, CitedLine> found = new HashMap<>();
         lines.forEach(line -> found.put(line.id(), CitedLine.of(line, of.get(line.minutesId()))));

@@ -82,7 +82,8 @@ class CitationController {
     HomeCitations home(@AuthenticationPrincipal SignedIn who, @RequestParam UUID home) {
         List<CitedBy> by = new ArrayList<>();
         List<Citation> citing = rows.of(who.teamId(), who.memberId(), home);
-        Map<UUID, CitedLine> citingLines = lines.all(who.teamId(), places(citing, p -> p == Written.Place.LINE || p == Written.Place.NOTE));
+        Map<UUID, CitedLine> citingLines =
+                lines.all(who.teamId(), places(citing, p -> p == Written.Place.LINE || p == Written.Place.NOTE));
         Map<UUID, Remark> citingRemarks = new HashMap<>();
         remarks.all(who.teamId(), places(citing, p -> p == Written.Place.REMARK))
                 .forEach(r -> citingRemarks.put(r.id(), r));
@@ -90,7 +91,8 @@ class CitationController {
             CitedBy view =
                     switch (c.place()) {
                         case LINE, NOTE -> ofLine(c, citingLines.get(c.placeId()));
-                        case REMARK -> atMeeting(who, c, citingRemarks.get(c.placeId()).text());
+                        case REMARK ->
+                            atMeeting(who, c, citingRemarks.get(c.placeId()).text());
                         case MARGIN -> atMeeting(who, c, "");
                     };
             if (view != null) {
@@ -103,8 +105,7 @@ class CitationController {
     /** What each of these lines, remarks or other words cites. */
     @GetMapping("/api/citations/at")
     List<Cites> at(
-            @AuthenticationPrincipal SignedIn who,
-            @RequestParam @NotEmpty @Size(max = MOST_PLACES) List<UUID> place) {
+            @AuthenticationPrincipal SignedIn who, @RequestParam @NotEmpty @Size(max = MOST_PLACES) List<UUID> place) {
         return cites(who, rows.at(who.teamId(), who.memberId(), place));
     }
 

@@ -45,8 +45,8 @@ class CitationKeeper {
                     .isPresent();
         }
         if (changed) {
-            events.publishEvent(new Changed(
-                    words.memberId() == null ? words.teamId() : words.memberId(), "citations", Map.of()));
+            events.publishEvent(
+                    new Changed(words.memberId() == null ? words.teamId() : words.memberId(), "citations", Map.of()));
         }
     }
 }

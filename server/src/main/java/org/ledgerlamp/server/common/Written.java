@@ -11,8 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param id the row that holds them
  * @param memberId the one member who may read them, or null for the whole team
  */
-public record Written(
-        UUID teamId, UUID home, Place place, UUID id, @Nullable UUID memberId, String text) {
+public record Written(UUID teamId, UUID home, Place place, UUID id, @Nullable UUID memberId, String text) {
     /** Where words are written. */
     public enum Place {
         LINE,

@@ -23,7 +23,6 @@ import org.ledgerlamp.server.common.FileNames;
 import org.ledgerlamp.server.common.Refusal;
 import org.springframework.data.domain.Limit;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,7 +62,7 @@ class ImportController {
     record Received(int files) {}
 
     /** A file of an import. @param folio the folio it became, or the one that was there; @param minutesId its draft */
-    record ItemView(
+    record ImportedFile(
             UUID id,
             int n,
             String path,
@@ -72,13 +71,13 @@ class ImportController {
             @Nullable String reason,
             @Nullable Integer folio,
             @Nullable UUID minutesId) {
-        static ItemView of(ImportItems.Listed i) {
-            return new ItemView(i.id(), i.n(), i.path(), i.size(), i.state(), i.reason(), i.folio(), i.minutesId());
+        static ImportedFile of(ImportItems.Listed i) {
+            return new ImportedFile(i.id(), i.n(), i.path(), i.size(), i.state(), i.reason(), i.folio(), i.minutesId());
         }
     }
 
     /** @param next where the next page begins, or null where this is the last */
-    record ItemPage(List<ItemView> items, @Nullable Integer next) {}
+    record ImportedFiles(List<ImportedFile> items, @Nullable Integer next) {}
 
     @GetMapping("/api/imports")
     List<ImportView> all(@AuthenticationPrincipal SignedIn who) {
@@ -97,7 +96,7 @@ class ImportController {
     }
 
     /** A file of the import, or a zip archive of files; the body is the file and nothing else. */
-    @PutMapping(path = "/api/imports/{id}/files", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PutMapping("/api/imports/{id}/files")
     Received receive(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID id,
@@ -120,19 +119,20 @@ class ImportController {
     }
 
     @GetMapping("/api/imports/{id}/items")
-    ItemPage items(
+    ImportedFiles items(
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID id,
             @RequestParam(required = false) @Nullable ItemState state,
             @RequestParam(defaultValue = "0") int after) {
-        List<ImportItems.Listed> found = new ArrayList<>(
-                items.list(imports.one(who.teamId(), id).id(), after, state, Limit.of(PAGE + 1)));
+        List<ImportItems.Listed> found =
+                new ArrayList<>(items.list(imports.one(who.teamId(), id).id(), after, state, Limit.of(PAGE + 1)));
         boolean more = found.size() > PAGE;
         if (more) {
             found.removeLast();
         }
-        return new ItemPage(
-                found.stream().map(ItemView::of).toList(), more ? found.getLast().n() : null);
+        return new ImportedFiles(
+                found.stream().map(ImportedFile::of).toList(),
+                more ? found.getLast().n() : null);
     }
 
     /** What became of every file, as a table. */
@@ -141,8 +141,8 @@ class ImportController {
         ImportRun run = imports.one(who.teamId(), id);
         List<List<?>> rows = new ArrayList<>();
         items.list(run.id(), 0, null, Limit.unlimited())
-                .forEach(i -> rows.add(Arrays.asList(
-                        i.path(), i.state().name().toLowerCase(Locale.ROOT), i.folio(), i.reason())));
+                .forEach(i -> rows.add(
+                        Arrays.asList(i.path(), i.state().name().toLowerCase(Locale.ROOT), i.folio(), i.reason())));
         String table = CsvTable.write(List.of("File", "Became", "Folio", "Why"), rows);
         return Downloads.of(run.name() + "-report.csv", table.getBytes(StandardCharsets.UTF_8));
     }

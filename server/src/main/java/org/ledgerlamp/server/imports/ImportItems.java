@@ -31,8 +31,7 @@ interface ImportItems extends JpaRepository<ImportItem, UUID> {
 
     Optional<ImportItem> findByIdAndTeamId(UUID id, UUID teamId);
 
-    Optional<ImportItem> findFirstByTeamIdAndSha256AndStateIn(
-            UUID teamId, String sha256, Collection<ItemState> states);
+    Optional<ImportItem> findFirstByTeamIdAndSha256AndStateIn(UUID teamId, String sha256, Collection<ItemState> states);
 
     @Query("select coalesce(max(i.n), 0) from ImportItem i where i.runId = :run")
     int last(UUID run);

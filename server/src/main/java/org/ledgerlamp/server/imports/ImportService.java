@@ -102,7 +102,8 @@ class ImportService {
             return false;
         }
         if (path.isBlank() || path.length() > LONGEST_PATH) {
-            throw Refusal.invalid("A file of the import has no name, or one of more than " + LONGEST_PATH + " letters.");
+            throw Refusal.invalid(
+                    "A file of the import has no name, or one of more than " + LONGEST_PATH + " letters.");
         }
         return Boolean.TRUE.equals(transaction.execute(t -> {
             boolean again = items.findByRunIdAndPath(run.id(), path)

@@ -107,8 +107,8 @@ class ImportStep {
     private boolean isKnown(ImportItem item) {
         Optional<ImportItem> before =
                 items.findFirstByTeamIdAndSha256AndStateIn(item.teamId(), item.sha256(), BROUGHT_IN);
-        before.ifPresent(b -> keep(
-                item.id(), i -> i.known("The same file was brought in before, as " + b.path() + ".", b.folio())));
+        before.ifPresent(b ->
+                keep(item.id(), i -> i.known("The same file was brought in before, as " + b.path() + ".", b.folio())));
         return before.isPresent();
     }
 

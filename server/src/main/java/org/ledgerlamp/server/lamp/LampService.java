@@ -93,14 +93,14 @@ class LampService {
                 Meeting meeting = folios.get(folio).meeting();
                 found.add(found(folio, meeting.title(), meeting.date(), meeting.series(), hits));
             } else if (notes.containsKey(folio)) {
-                found.add(found(folio, notes.get(folio).title(), notes.get(folio).dated(), null, hits));
+                found.add(
+                        found(folio, notes.get(folio).title(), notes.get(folio).dated(), null, hits));
             }
         });
         return new Findings(query, result.total().hitCountLowerBound(), widened && !found.isEmpty(), found);
     }
 
-    private static Found found(
-            int folio, String title, LocalDate date, @Nullable String series, List<Scored> hits) {
+    private static Found found(int folio, String title, LocalDate date, @Nullable String series, List<Scored> hits) {
         List<Hit> shown = hits.stream()
                 .sorted(Comparator.comparing((Scored s) -> s.hit().line() == null)
                         .thenComparing(s -> -s.score()))

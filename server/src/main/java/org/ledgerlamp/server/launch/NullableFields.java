@@ -41,6 +41,10 @@ class NullableFields implements ModelConverter {
     void mark(String name, Schema<?> schema) {
         for (String field : nullable.getOrDefault(name, Set.of())) {
             Schema<?> property = schema.getProperties().get(field);
+            if (property == null) {
+                throw new IllegalStateException(
+                        "two records are called " + name + ": one has " + field + ", one has not");
+            }
             if (property.get$ref() != null) {
                 Schema<?> none = new Schema<>();
                 none.setTypes(Set.of("null"));

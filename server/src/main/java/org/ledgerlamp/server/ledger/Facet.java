@@ -1,5 +1,7 @@
 package org.ledgerlamp.server.ledger;
 
+import java.net.URLDecoder;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import org.ledgerlamp.server.common.Refusal;
 
@@ -26,14 +28,17 @@ enum Facet {
         static final Value OF_ALL = new Value(ALL, "");
 
         /**
-         * A value as an address writes it, {@code SERIES:Weekly status}.
+         * A value as an address writes it, {@code SERIES:Weekly%20status}: encoded once more, so that a comma in it does not
+         * end it.
          *
          * @throws Refusal where it is none
          */
         static Value read(String written) {
             int colon = written.indexOf(':');
             try {
-                return new Value(Facet.valueOf(written.substring(0, Math.max(0, colon))), written.substring(colon + 1));
+                return new Value(
+                        Facet.valueOf(written.substring(0, Math.max(0, colon))),
+                        URLDecoder.decode(written.substring(colon + 1), StandardCharsets.UTF_8));
             } catch (IllegalArgumentException e) {
                 throw Refusal.invalid("“" + written + "” is nothing the ledger is filtered by.");
             }
@@ -47,7 +52,6 @@ enum Facet {
     }
 
     static Value period(LocalDate day) {
-        return new Value(
-                PERIOD, day.getYear() + "-Q" + ((day.getMonthValue() - 1) / MONTHS_A_QUARTER + 1));
+        return new Value(PERIOD, day.getYear() + "-Q" + ((day.getMonthValue() - 1) / MONTHS_A_QUARTER + 1));
     }
 }

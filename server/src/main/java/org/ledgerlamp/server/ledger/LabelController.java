@@ -54,10 +54,7 @@ class LabelController {
         }
     }
 
-    record LabelFacts(
-            @NotNull LabelSort sort,
-            @NotBlank @Size(max = 80) String name,
-            @Nullable UUID parentId) {}
+    record LabelFacts(@NotNull LabelSort sort, @NotBlank @Size(max = 80) String name, @Nullable UUID parentId) {}
 
     /** The folios that were filed under a label when it was removed. */
     record Removed(List<Integer> folios) {}
@@ -119,8 +116,8 @@ class LabelController {
         labels.findByTeamIdAndSortAndName(teamId, facts.sort(), facts.name().strip())
                 .filter(twin -> !twin.id().equals(self))
                 .ifPresent(twin -> {
-                    throw Refusal.conflict("There is a " + facts.sort().name().toLowerCase(Locale.ROOT)
-                            + " " + twin.name() + " already.");
+                    throw Refusal.conflict("There is a " + facts.sort().name().toLowerCase(Locale.ROOT) + " "
+                            + twin.name() + " already.");
                 });
     }
 

@@ -120,7 +120,8 @@ class LedgerController {
                         .toList());
     }
 
-    private static @Nullable FacetValue view(FolioFacets.Count count, Map<UUID, String> names, Map<UUID, Label> labels) {
+    private static @Nullable FacetValue view(
+            FolioFacets.Count count, Map<UUID, String> names, Map<UUID, Label> labels) {
         Value value = count.value();
         return switch (value.facet()) {
             case COLLECTION, PROJECT, TAG, PERSON -> {
@@ -147,9 +148,7 @@ class LedgerController {
             @RequestParam YearMonth month,
             @RequestParam(required = false) @Nullable List<String> facet,
             @RequestParam(defaultValue = "false") boolean archived) {
-        return list
-                .between(who.teamId(), wanted(archived, facet), month.atDay(1), month.atEndOfMonth())
-                .stream()
+        return list.between(who.teamId(), wanted(archived, facet), month.atDay(1), month.atEndOfMonth()).stream()
                 .map(Row::of)
                 .toList();
     }

@@ -56,7 +56,8 @@ class LedgerList {
         StringBuilder query = new StringBuilder("select c.* from folio_card c where c.team_id = ? and c.archived = ?")
                 .append(FolioFacets.having("c.id", teamId, wanted.archived(), wanted.values(), given));
         String sort = "c." + sorted.by().column();
-        String group = sorted.groups().column() == null ? null : "c." + sorted.groups().column();
+        String group =
+                sorted.groups().column() == null ? null : "c." + sorted.groups().column();
         if (after != null) {
             Place place = Place.read(after);
             String further = sorted.descending() ? "<" : ">";
@@ -82,9 +83,7 @@ class LedgerList {
         }
         found.removeLast();
         FolioCard last = found.getLast();
-        return new Page(
-                found,
-                new Place(sorted.groups().of(last), sorted.by().of(last), last.folio()).written());
+        return new Page(found, new Place(sorted.groups().of(last), sorted.by().of(last), last.folio()).written());
     }
 
     /** What is held in some days, earliest first. */

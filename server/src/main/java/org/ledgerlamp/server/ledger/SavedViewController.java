@@ -36,8 +36,7 @@ class SavedViewController {
         }
     }
 
-    record ViewFacts(
-            @NotBlank @Size(max = 80) String name, @NotNull @Size(max = 2000) String query) {}
+    record ViewFacts(@NotBlank @Size(max = 80) String name, @NotNull @Size(max = 2000) String query) {}
 
     @GetMapping("/api/views")
     List<ViewOfLedger> all(@AuthenticationPrincipal SignedIn who) {

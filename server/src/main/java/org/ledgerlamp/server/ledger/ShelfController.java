@@ -80,7 +80,10 @@ class ShelfController {
                         .collect(Collectors.toMap(FolioCard::id, Function.identity()));
         return new Shelf(
                 card.isArchived(),
-                all.stream().filter(l -> filed.contains(l.id())).map(LabelView::of).toList(),
+                all.stream()
+                        .filter(l -> filed.contains(l.id()))
+                        .map(LabelView::of)
+                        .toList(),
                 suggestions(card, all, filed, subjects, alike, others),
                 subjects.stream().map(SubjectWord::word).limit(MOST_SUBJECTS).toList(),
                 alike.stream()

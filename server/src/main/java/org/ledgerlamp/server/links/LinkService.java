@@ -3,9 +3,11 @@ package org.ledgerlamp.server.links;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -46,6 +48,7 @@ public class LinkService {
     private static final int DAYS_REMEMBERED = 400;
 
     private static final int MOST_REMEMBERED = 20_000;
+    private static final Set<Kind> FOLLOWED = EnumSet.of(Kind.ACTION, Kind.DECISION, Kind.QUESTION, Kind.RISK);
 
     private final LineLinks links;
     private final LineSubjects subjects;
@@ -107,10 +110,12 @@ public class LinkService {
         Vocabulary vocabulary = words.vocabulary(teamId);
         vocabulary.add(read.meeting());
         Map<UUID, String> names = roster.names(teamId);
-        followActions(folio, read, vocabulary, names);
+        follow(Kind.ACTION, folio, read, vocabulary, names);
+        follow(Kind.QUESTION, folio, read, vocabulary, names);
+        follow(Kind.RISK, folio, read, vocabulary, names);
         followDecisions(folio, read, vocabulary, names);
         for (FiledLine line : read.meeting().lines()) {
-            if (line.kind() == Kind.ACTION || line.kind() == Kind.DECISION) {
+            if (FOLLOWED.contains(line.kind())) {
                 subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
             }
         }
@@ -134,10 +139,11 @@ public class LinkService {
         folioWords.forget(minutesId);
     }
 
-    private void followActions(Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {
-        Map<UUID, LineSubject> known = remembered(folio, Kind.ACTION);
+    /** Looks for what earlier folios left open: actions, questions, risks. What became of the latter two is never certain. */
+    private void follow(Kind kind, Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {
+        Map<UUID, LineSubject> known = remembered(folio, kind);
         Map<UUID, Course> courses = acts.courses(folio.teamId(), known.keySet());
-        List<OpenAction> actions = lines(folio, known, names).stream()
+        List<OpenAction> open = lines(folio, known, names).stream()
                 .map(l -> new OpenAction(
                         l,
                         known.get(id(l)).subject(),
@@ -146,11 +152,11 @@ public class LinkService {
                 .toList();
         Map<String, UUID> people = new HashMap<>();
         names.forEach((id, name) -> people.put(name, id));
-        for (Recall recall : new RecallFinder(vocabulary).in(read.meeting(), actions)) {
+        for (Recall recall : new RecallFinder(vocabulary).in(read.meeting(), open)) {
             UUID line = id(recall.action().line());
             if (courses.getOrDefault(line, Course.NONE).isOpen()) {
                 UUID again = read.meeting().lines().stream()
-                        .filter(recall::isSaidAgainBy)
+                        .filter(l -> kind == Kind.ACTION && recall.isSaidAgainBy(l))
                         .map(LinkService::id)
                         .findFirst()
                         .orElse(null);
@@ -159,15 +165,22 @@ public class LinkService {
                         line,
                         again,
                         new LineLink.Found(
-                                LinkEffect.of(recall.outcome()),
+                                effect(kind, recall),
                                 recall.due(),
                                 recall.owner() == null ? null : people.get(recall.owner()),
                                 evidence(recall, read),
                                 recall.strength()),
-                        recall.strength() >= RecallFinder.CERTAIN));
+                        kind == Kind.ACTION && recall.strength() >= RecallFinder.CERTAIN));
                 known.get(line).spokenOfOn(folio.meeting().date());
             }
         }
+    }
+
+    /** A question that was answered and a risk that is over are closed; whatever else is said of them only speaks of them. */
+    private static LinkEffect effect(Kind kind, Recall recall) {
+        return kind == Kind.ACTION
+                ? LinkEffect.of(recall.outcome())
+                : recall.outcome().ends() ? LinkEffect.DONE : LinkEffect.SPOKEN_OF;
     }
 
     /** The words that speak of it, and the answer where that is what tells how it stands. */

@@ -41,6 +41,9 @@ public class FolioFigures {
                 (int) page.stream().filter(l -> l.kind() == LineKind.DECISION).count(),
                 (int) page.stream().filter(l -> l.kind() == LineKind.ACTION).count(),
                 there.size(),
-                there.stream().map(Attendance::personId).filter(Objects::nonNull).collect(Collectors.toSet()));
+                there.stream()
+                        .map(Attendance::personId)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet()));
     }
 }

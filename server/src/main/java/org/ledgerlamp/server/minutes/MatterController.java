@@ -1,7 +1,9 @@
 package org.ledgerlamp.server.minutes;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.ledgerlamp.server.access.SignedIn;
@@ -31,6 +33,10 @@ class MatterController {
 
     record Pulled(@NotNull UUID lineId) {}
 
+    record DeedForAll(@NotEmpty @Size(max = 1000) List<@NotNull UUID> lines, @NotNull @Valid ActService.Deed deed) {}
+
+    record ActsTakenBack(@NotEmpty @Size(max = 1000) List<@NotNull UUID> acts) {}
+
     @GetMapping("/api/meetings/{id}/matters")
     List<Matter> of(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         return matters.of(meetings.one(who.teamId(), id));
@@ -59,6 +65,19 @@ class MatterController {
     @PostMapping("/api/lines/{id}/acts")
     Matter act(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody ActService.Deed deed) {
         return matters.act(who, id, deed);
+    }
+
+    /** Does the same about several lines. */
+    @PostMapping("/api/acts")
+    List<Matter> actOnAll(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody DeedForAll all) {
+        return matters.actOnAll(who, all.lines(), all.deed());
+    }
+
+    /** Takes several acts back. */
+    @PostMapping("/api/acts/taken-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void takeAllBack(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody ActsTakenBack acts) {
+        matters.takeAllBack(who.teamId(), acts.acts());
     }
 
     @DeleteMapping("/api/acts/{id}")

@@ -129,6 +129,11 @@ public class MatterService {
         return Matter.of(line, acts.course(who.teamId(), lineId), deed.meetingId(), false);
     }
 
+    /** Does the same about several lines of record: about all of them, or none. */
+    public List<Matter> actOnAll(SignedIn who, List<UUID> lineIds, ActService.Deed deed) {
+        return lineIds.stream().distinct().map(id -> act(who, id, deed)).toList();
+    }
+
     /** Takes back what was done. */
     public void takeBack(UUID teamId, UUID actId) {
         Act act = acts.takeBack(teamId, actId);
@@ -136,6 +141,11 @@ public class MatterService {
         if (act.meetingId() != null) {
             tell(act.meetingId());
         }
+    }
+
+    /** Takes back several acts: all of them, or none. */
+    public void takeAllBack(UUID teamId, List<UUID> actIds) {
+        actIds.stream().distinct().forEach(id -> takeBack(teamId, id));
     }
 
     private MinutesLine ofRecord(UUID teamId, UUID lineId) {

@@ -66,9 +66,14 @@ public class OldMinutesService {
         }
         for (OldLine l : old.lines()) {
             List<Basis> rests = rests(l, page, sourceId);
-            MinutesLine line = line(made, written.size(), LineKind.valueOf(l.kind().name()), l.text(), rests);
+            MinutesLine line =
+                    line(made, written.size(), LineKind.valueOf(l.kind().name()), l.text(), rests);
             line.change(LineFacts.inPlace(
-                    line.kind(), line.text(), l.owner() == null ? null : people.get(l.owner()), l.due(), LineState.INK));
+                    line.kind(),
+                    line.text(),
+                    l.owner() == null ? null : people.get(l.owner()),
+                    l.due(),
+                    LineState.INK));
             written.add(line);
         }
         lines.saveAllAndFlush(written);

@@ -56,8 +56,7 @@ class ReferenceController {
             Instant filedAt,
             List<ParagraphView> paragraphs) {}
 
-    record ReferenceFacts(
-            @NotBlank @Size(max = 300) String title, @NotNull LocalDate dated) {}
+    record ReferenceFacts(@NotBlank @Size(max = 300) String title, @NotNull LocalDate dated) {}
 
     @PostMapping(path = "/api/references", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)

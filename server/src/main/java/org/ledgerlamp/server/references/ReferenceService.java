@@ -73,8 +73,8 @@ public class ReferenceService {
                     .with("folio", twin.folio());
         });
         List<DocumentText.Paragraph> paragraphs = read(name, bytes);
-        ReferenceNote note = new ReferenceNote(
-                who, access.takeFolioNumber(who.teamId()), name, sha256, clock.instant());
+        ReferenceNote note =
+                new ReferenceNote(who, access.takeFolioNumber(who.teamId()), name, sha256, clock.instant());
         note.call(title(name, paragraphs), FileDay.of(name).orElseGet(() -> LocalDate.now(clock)));
         notes.saveAndFlush(note);
         originals.save(new ReferenceOriginal(note.id(), bytes));

@@ -2,24 +2,16 @@ package org.ledgerlamp.server.registers;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.Collection;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
-import org.ledgerlamp.server.acts.ActKind;
 import org.ledgerlamp.server.common.Downloads;
-import org.ledgerlamp.server.links.LineLink;
-import org.ledgerlamp.server.links.LinkEffect;
-import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.minutes.LineKind;
-import org.ledgerlamp.server.minutes.LineState;
-import org.ledgerlamp.server.minutes.Minutes;
-import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.registers.RegisterRows.RegisterRow;
+import org.ledgerlamp.server.registers.RegisterService.Wanted;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,45 +22,17 @@ import org.springframework.web.bind.annotation.RestController;
 /** The registers over HTTP. */
 @RestController
 class RegisterController {
+    private static final int MOST_ON_A_PAGE = 1000;
+
     private final RegisterService registers;
+    private final RegisterRows rows;
     private final RegisterFiles files;
-    private final LinkService links;
-    private final MinutesService minutes;
 
-    RegisterController(RegisterService registers, RegisterFiles files, LinkService links, MinutesService minutes) {
+    RegisterController(RegisterService registers, RegisterRows rows, RegisterFiles files) {
         this.registers = registers;
+        this.rows = rows;
         this.files = files;
-        this.links = links;
-        this.minutes = minutes;
     }
-
-    /** What a later folio says of an entry. */
-    record SaidLater(int folio, LocalDate date, LinkEffect effect, LineState state) {}
-
-    /**
-     * An entry of a register.
-     *
-     * @param due the day it is due now
-     * @param ownerId who has it now
-     * @param last what was done about it last
-     * @param actId the act that did it, to be taken back
-     * @param later what later folios say of it, in order
-     */
-    record RegisterRow(
-            UUID lineId,
-            int folio,
-            int number,
-            LineKind kind,
-            String text,
-            LocalDate heldOn,
-            @Nullable String series,
-            @Nullable UUID ownerId,
-            @Nullable LocalDate due,
-            EntryStanding standing,
-            boolean contested,
-            @Nullable ActKind last,
-            @Nullable UUID actId,
-            List<SaidLater> later) {}
 
     /**
      * A page of a register.
@@ -77,9 +41,22 @@ class RegisterController {
      */
     record RegisterPage(List<RegisterRow> entries, @Nullable String next) {}
 
+    /**
+     * The lines of one kind on a roll-up page.
+     *
+     * @param more whether there are more than one page should hold
+     */
+    record RolledUp(LineKind kind, List<RegisterRow> entries, boolean more) {}
+
     @GetMapping("/api/registers")
     List<RegisterService.RegisterCount> counts(@AuthenticationPrincipal SignedIn who) {
         return registers.counts(who.teamId());
+    }
+
+    /** Who has actions to do, and how many. */
+    @GetMapping("/api/register-owners")
+    List<RegisterService.OwnerCount> owners(@AuthenticationPrincipal SignedIn who) {
+        return registers.owners(who.teamId());
     }
 
     @GetMapping("/api/registers/{kind}")
@@ -91,28 +68,39 @@ class RegisterController {
             @RequestParam(required = false) @Nullable UUID owner,
             @RequestParam(required = false) @Nullable String series,
             @RequestParam(required = false) @Nullable String after) {
-        RegisterService.Page page =
-                registers.page(who.teamId(), new RegisterService.Wanted(kind, open, overdue, owner, series, after));
-        Map<UUID, List<LineLink>> later = page.entries().isEmpty()
-                ? Map.of()
-                : links.after(
-                        who.teamId(),
-                        page.entries().stream().map(RegisterEntry::id).toList());
-        Map<UUID, Minutes> folios = minutes
-                .all(
-                        who.teamId(),
-                        later.values().stream()
-                                .flatMap(Collection::stream)
-                                .map(LineLink::laterMinutes)
-                                .collect(Collectors.toSet()))
-                .stream()
-                .filter(Minutes::isFiled)
-                .collect(Collectors.toMap(Minutes::id, Function.identity()));
-        return new RegisterPage(
-                page.entries().stream()
-                        .map(e -> entry(e, later.getOrDefault(e.id(), List.of()), folios))
-                        .toList(),
-                page.next());
+        RegisterService.Page page = registers.page(
+                who.teamId(), new Wanted(kind, open, overdue, owner, series, List.of(), null, null, after));
+        return new RegisterPage(rows.of(who.teamId(), page.entries()), page.next());
+    }
+
+    /**
+     * Lines of several kinds on one page.
+     *
+     * @param facet what their folios have, such as {@code SERIES:Weekly status}; may be given several times
+     */
+    @GetMapping("/api/roll-up")
+    List<RolledUp> rollUp(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam List<LineKind> kind,
+            @RequestParam(defaultValue = "true") boolean open,
+            @RequestParam(required = false) @Nullable List<String> facet,
+            @RequestParam(required = false) @Nullable LocalDate from,
+            @RequestParam(required = false) @Nullable LocalDate to) {
+        return kind.stream()
+                .distinct()
+                .map(k -> {
+                    Wanted wanted =
+                            new Wanted(k, open, false, null, null, facet == null ? List.of() : facet, from, to, null);
+                    List<RegisterEntry> entries = new ArrayList<>();
+                    RegisterService.Page page = registers.page(who.teamId(), wanted);
+                    entries.addAll(page.entries());
+                    while (page.next() != null && entries.size() < MOST_ON_A_PAGE) {
+                        page = registers.page(who.teamId(), wanted.from(page.next()));
+                        entries.addAll(page.entries());
+                    }
+                    return new RolledUp(k, rows.of(who.teamId(), entries), page.next() != null);
+                })
+                .toList();
     }
 
     /** All that is shown of a register, as a file. */
@@ -125,33 +113,8 @@ class RegisterController {
             @RequestParam(defaultValue = "false") boolean overdue,
             @RequestParam(required = false) @Nullable UUID owner,
             @RequestParam(required = false) @Nullable String series) {
-        String file =
-                files.write(who.teamId(), new RegisterService.Wanted(kind, open, overdue, owner, series, null), form);
+        String file = files.write(
+                who.teamId(), new Wanted(kind, open, overdue, owner, series, List.of(), null, null, null), form);
         return Downloads.of(kind.name().toLowerCase(Locale.ROOT) + "s." + form, file.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static RegisterRow entry(RegisterEntry e, List<LineLink> later, Map<UUID, Minutes> folios) {
-        return new RegisterRow(
-                e.id(),
-                e.folio(),
-                e.number(),
-                e.kind(),
-                e.text(),
-                e.heldOn(),
-                e.series(),
-                e.ownerId(),
-                e.due(),
-                e.standing(),
-                e.isContested(),
-                e.lastAct(),
-                e.actId(),
-                later.stream()
-                        .filter(l -> folios.containsKey(l.laterMinutes()))
-                        .map(l -> new SaidLater(
-                                folios.get(l.laterMinutes()).folio(),
-                                folios.get(l.laterMinutes()).meeting().date(),
-                                l.effect(),
-                                l.state()))
-                        .toList());
     }
 }

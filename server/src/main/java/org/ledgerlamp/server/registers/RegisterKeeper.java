@@ -31,8 +31,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 class RegisterKeeper {
-    private static final Set<LineKind> KINDS =
-            EnumSet.of(LineKind.ACTION, LineKind.DECISION, LineKind.QUESTION, LineKind.RISK);
+    private static final Set<LineKind> KINDS = EnumSet.of(
+            LineKind.ACTION,
+            LineKind.DECISION,
+            LineKind.QUESTION,
+            LineKind.RISK,
+            LineKind.HIGHLIGHT,
+            LineKind.LOWLIGHT);
 
     private final RegisterEntries entries;
     private final MinutesService minutes;

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.ledger.FoundBy;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,6 +37,9 @@ class RegisterService {
      * @param overdue only what was due before today
      * @param ownerId only what this person has, or null for everybody's
      * @param series only what this series recorded, or null
+     * @param facets only of folios that have all of these, as the ledger writes them; empty for all
+     * @param from only of meetings from this day on, or null
+     * @param to only of meetings up to this day, or null
      * @param after where the page before ended, or null for the first page
      */
     record Wanted(
@@ -44,10 +48,13 @@ class RegisterService {
             boolean overdue,
             @Nullable UUID ownerId,
             @Nullable String series,
+            List<String> facets,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to,
             @Nullable String after) {
         /** The same, from where a page ended. */
         Wanted from(String place) {
-            return new Wanted(kind, open, overdue, ownerId, series, place);
+            return new Wanted(kind, open, overdue, ownerId, series, facets, from, to, place);
         }
 
         /** Actions are sorted by the day they are due, all else by the day it was recorded, the latest first. */
@@ -64,11 +71,15 @@ class RegisterService {
     record Page(List<RegisterEntry> entries, @Nullable String next) {}
 
     Page page(UUID teamId, Wanted wanted) {
+        FoundBy found = FoundBy.read(wanted.facets());
         StringBuilder where = new StringBuilder("e.teamId = :team and e.kind = :kind");
         where.append(wanted.open() ? " and e.open = true" : "")
                 .append(wanted.overdue() ? " and e.dueKey < :today" : "")
                 .append(wanted.ownerId() == null ? "" : " and e.ownerId = :owner")
-                .append(wanted.series() == null ? "" : " and e.series = :series");
+                .append(wanted.series() == null ? "" : " and e.series = :series")
+                .append(wanted.from() == null ? "" : " and e.heldOn >= :from")
+                .append(wanted.to() == null ? "" : " and e.heldOn <= :to")
+                .append(found.condition("e.minutesId"));
         if (wanted.after() != null) {
             where.append(
                     wanted.byDue()
@@ -88,20 +99,27 @@ class RegisterService {
         if (wanted.series() != null) {
             query.setParameter("series", wanted.series());
         }
+        if (wanted.from() != null) {
+            query.setParameter("from", wanted.from());
+        }
+        if (wanted.to() != null) {
+            query.setParameter("to", wanted.to());
+        }
+        found.given(teamId).forEach(query::setParameter);
         if (wanted.after() != null) {
             Place place = Place.read(wanted.after());
             query.setParameter("day", place.day())
                     .setParameter("folio", place.folio())
                     .setParameter("number", place.number());
         }
-        List<RegisterEntry> found = new ArrayList<>(query.getResultList());
-        if (found.size() <= PAGE) {
-            return new Page(found, null);
+        List<RegisterEntry> page = new ArrayList<>(query.getResultList());
+        if (page.size() <= PAGE) {
+            return new Page(page, null);
         }
-        found.removeLast();
-        RegisterEntry last = found.getLast();
+        page.removeLast();
+        RegisterEntry last = page.getLast();
         Place end = new Place(wanted.byDue() ? last.dueKey() : last.heldOn(), last.folio(), last.number());
-        return new Page(found, end.written());
+        return new Page(page, end.written());
     }
 
     /**
@@ -111,6 +129,24 @@ class RegisterService {
      * @param overdue what of it was due before today
      */
     record RegisterCount(LineKind kind, long open, long overdue) {}
+
+    /**
+     * How many actions somebody has to do.
+     *
+     * @param ownerId whose, or null for those that nobody has
+     */
+    record OwnerCount(@Nullable UUID ownerId, long open, long overdue) {}
+
+    List<OwnerCount> owners(UUID teamId) {
+        return entities.createQuery(
+                        "select new org.ledgerlamp.server.registers.RegisterService$OwnerCount(e.ownerId, count(e),"
+                                + " sum(case when e.dueKey < :today then 1 else 0 end)) from RegisterEntry e"
+                                + " where e.teamId = :team and e.kind = ACTION and e.open = true group by e.ownerId",
+                        OwnerCount.class)
+                .setParameter("team", teamId)
+                .setParameter("today", LocalDate.now(clock))
+                .getResultList();
+    }
 
     List<RegisterCount> counts(UUID teamId) {
         return entities.createQuery(

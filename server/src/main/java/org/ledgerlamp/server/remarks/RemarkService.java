@@ -76,8 +76,7 @@ public class RemarkService {
             throw Refusal.notFound("member");
         }
         Remark remark = remarks.saveAndFlush(new Remark(who.teamId(), meeting, who.memberId(), said, clock.instant()));
-        events.publishEvent(
-                new Written(who.teamId(), meeting, Written.Place.REMARK, remark.id(), null, remark.text()));
+        events.publishEvent(new Written(who.teamId(), meeting, Written.Place.REMARK, remark.id(), null, remark.text()));
         events.publishEvent(new Changed(meeting, "remarks", Map.of()));
         return remark;
     }

@@ -87,8 +87,7 @@ public class TrayService {
     /** A file of these bytes that was taken in and lies in the tray, placed nowhere. */
     @Transactional(readOnly = true)
     public Optional<SourceFile> lying(UUID teamId, byte[] bytes) {
-        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(
-                teamId, Digests.sha256(bytes));
+        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(teamId, Digests.sha256(bytes));
     }
 
     /**
@@ -123,9 +122,8 @@ public class TrayService {
         SourceFile file = one(teamId, id);
         try {
             file.readBy(shorthand.of(teamId));
-            Source source = asNotes
-                    ? deskFor(file).readNotes(bytes)
-                    : deskFor(file).read(bytes);
+            Source source =
+                    asNotes ? deskFor(file).readNotes(bytes) : deskFor(file).read(bytes);
             Set<String> people = new LinkedHashSet<>(source.speakers());
             people.addAll(source.facts().participants());
             file.read(source, List.copyOf(people));

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { answer, api } from '../api/client'
+import { outdate } from '../api/queries'
+import { arrival } from '../shared/dates'
+import ErrorNote from '../shared/ErrorNote.vue'
+import PageHead from '../shared/PageHead.vue'
+import { useDeed } from '../shared/useDeed'
+
+/** What keeps the program well: for now its search index. */
+const WHILE_WRITING_MS = 1000
+const INDEX = 'search-index'
+
+const { data, error, refetch } = useQuery({
+  queryKey: [INDEX],
+  queryFn: () => answer(api.GET('/api/search-index')),
+  refetchInterval: (query) => (isWriting(query.state.data?.rebuild) ? WHILE_WRITING_MS : false),
+})
+const { busy, refused, run } = useDeed()
+
+type Rebuild = NonNullable<NonNullable<typeof data.value>['rebuild']>
+
+function isWriting(rebuild: Rebuild | null | undefined): boolean {
+  return Boolean(rebuild && (rebuild.endedAt === null || rebuild.waiting > 0))
+}
+
+const rebuild = computed(() => data.value?.rebuild)
+const done = computed(() =>
+  rebuild.value ? Math.max(0, rebuild.value.written - rebuild.value.waiting) : 0,
+)
+
+async function begin() {
+  await run(() => answer(api.POST('/api/search-index/rebuild')))
+  await outdate(INDEX)
+}
+</script>
+
+<template>
+  <div class="page">
+    <PageHead title="Upkeep">
+      The search index follows every change by itself. Should it ever be damaged, it can be written
+      anew; the old one answers meanwhile.
+      <template #acts>
+        <button class="btn go" type="button" :disabled="busy || isWriting(rebuild)" @click="begin">
+          Rebuild the search index
+        </button>
+      </template>
+    </PageHead>
+    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+    <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+    <template v-if="rebuild">
+      <p role="status">
+        <template v-if="isWriting(rebuild)">
+          Writing: {{ done.toLocaleString('en-GB') }} of
+          {{ rebuild.total.toLocaleString('en-GB') }} places.
+        </template>
+        <template v-else-if="rebuild.endedAt">
+          Rebuilt {{ arrival(rebuild.endedAt) }}:
+          {{ rebuild.total.toLocaleString('en-GB') }} places.
+        </template>
+      </p>
+      <progress :value="done" :max="Math.max(1, rebuild.total)" aria-label="Places written" />
+    </template>
+    <p v-else-if="data" class="small">It was never rebuilt.</p>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 880px;
+  margin: 0 auto;
+  padding: 30px 40px 50px;
+}
+
+progress {
+  display: block;
+  width: 100%;
+  margin-top: 8px;
+  accent-color: var(--green);
+}
+</style>
