@@ -1989,6 +1989,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofFolio_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/actions": {
         parameters: {
             query?: never;
@@ -3588,7 +3604,7 @@ export interface components {
         };
         StrandCourse: {
             /** @enum {string} */
-            kind: "MONEY" | "SHARE" | "DURATION" | "MEASURE" | "COUNT" | "DATE";
+            kind: "MONEY" | "SHARE" | "DURATION" | "MEASURE" | "COUNT" | "NUMBER" | "DATE";
             unit: string;
             points: components["schemas"]["StrandPoint"][];
         };
@@ -7497,6 +7513,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    ofFolio_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisterRow"][];
                 };
             };
         };

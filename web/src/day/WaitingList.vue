@@ -9,6 +9,8 @@ import { useNotices } from '../shared/notices'
 import EmptyState from '../shared/EmptyState.vue'
 import { count, listed } from '../shared/words'
 
+import DueList from './DueList.vue'
+
 const props = defineProps<{ sheet: DaySheet }>()
 const { attempt } = useNotices()
 
@@ -70,6 +72,7 @@ function describe(source: Waiting): string {
         </li>
       </ul>
     </template>
+    <DueList />
     <template v-if="sheet.remarks.length">
       <h2 class="section-head">
         Remarks for you <span>{{ sheet.remarks.length }}</span>

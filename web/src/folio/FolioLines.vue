@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import type { Line, Person } from '../api/types'
+import type { Line, Person, RegisterRow } from '../api/types'
 import CitedByList from '../citations/CitedByList.vue'
 import CitedText from '../citations/CitedText.vue'
+import { standingOf } from '../registers/registerWords'
 import { longDay } from '../shared/dates'
 import { cited } from '../shared/folioNumbers'
 import { isContested, lineAside } from '../shared/lineAside'
+import { useActs } from '../shared/useActs'
 import { groupHeading, type PageSection } from '../shared/sections'
 
 const props = defineProps<{
@@ -12,7 +14,21 @@ const props = defineProps<{
   folio: number
   litLine: number | null
   people: Person[]
+  /** How those of its lines stand that registers list, by line. */
+  entries?: ReadonlyMap<string, RegisterRow>
 }>()
+
+const { act } = useActs()
+
+/** What can be ticked off. */
+function ticked(line: Line): RegisterRow | undefined {
+  const entry = props.entries?.get(line.id)
+  return entry && ['ACTION', 'QUESTION', 'RISK'].includes(entry.kind) ? entry : undefined
+}
+
+function isClosed(entry: RegisterRow): boolean {
+  return entry.standing === 'DONE' || entry.standing === 'DROPPED'
+}
 
 function numberOf(line: Line): string {
   return cited(props.folio, line.number ?? 0)
@@ -45,7 +61,22 @@ function aside(line: Line): string {
             {{ numberOf(line) }}
           </RouterLink>
           <p>
-            <span v-if="section.form === 'CHECK_BOXES'" class="box" aria-hidden="true">☐</span>
+            <input
+              v-if="ticked(line)"
+              class="tick no-print"
+              type="checkbox"
+              :checked="isClosed(ticked(line)!)"
+              :title="standingOf(ticked(line)!)"
+              :aria-label="`${numberOf(line)} is over`"
+              @change="act(ticked(line)!, isClosed(ticked(line)!) ? 'REOPENED' : 'DONE')"
+            />
+            <span
+              v-if="section.form === 'CHECK_BOXES'"
+              class="box"
+              :class="{ 'print-only': ticked(line) }"
+              aria-hidden="true"
+              >{{ ticked(line) && isClosed(ticked(line)!) ? '☑' : '☐' }}</span
+            >
             <CitedText :of="line.id" :text="line.text" />
             <span
               v-if="section.form !== 'TABLE' && aside(line)"
@@ -140,6 +171,14 @@ li.on {
 
 .asked {
   font-style: italic;
+}
+
+.tick {
+  width: 15px;
+  height: 15px;
+  margin: 0 7px 0 0;
+  vertical-align: -2px;
+  accent-color: var(--green);
 }
 
 .box {

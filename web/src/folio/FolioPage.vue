@@ -16,7 +16,7 @@ import FolioLinks from './FolioLinks.vue'
 import FolioRevisions from './FolioRevisions.vue'
 import FolioShelf from './FolioShelf.vue'
 import SectionText from '../shared/SectionText.vue'
-import { useFolio } from './useFolio'
+import { useFolio, useFolioEntries } from './useFolio'
 
 const route = useRoute()
 const number = Number(route.params.number)
@@ -24,6 +24,8 @@ const { data, error, refetch, record, sections } = useFolio(number)
 const { data: people } = usePeople()
 
 provideCitations(computed(() => data.value?.meeting.id))
+
+const entries = useFolioEntries(number)
 
 const litLine = computed(() => {
   const [, line] = route.hash.slice(1).split('.')
@@ -103,6 +105,7 @@ function print() {
         :section="section"
         :folio="number"
         :lit-line="litLine"
+        :entries="entries"
         :people="people ?? []"
       />
     </template>

@@ -17,3 +17,13 @@ export function useFolio(number: number) {
   )
   return { data, error, refetch, record, sections }
 }
+
+/** How those lines of a folio stand that registers list, by line: live, like the registers. */
+export function useFolioEntries(number: number) {
+  const { data } = useQuery({
+    queryKey: [keys.registers, 'folio', number],
+    queryFn: () =>
+      answer(api.GET('/api/folios/{number}/entries', { params: { path: { number } } })),
+  })
+  return computed(() => new Map((data.value ?? []).map((entry) => [entry.lineId, entry])))
+}

@@ -20,6 +20,12 @@ const { items, hasNextPage, fetchNextPage } = useImportedFiles(props.run.id, sta
 const progress = computed(() => progressOf(props.run))
 const counts = computed(() => props.run.counts.filter((c) => c.files > 0))
 
+/** Shows the files of which that became, or all again. */
+function only(became: ItemState) {
+  state.value = state.value === became ? undefined : became
+  shown.value = true
+}
+
 async function turn(to: 'start' | 'pause') {
   const path = { path: { id: props.run.id } }
   await attempt(
@@ -71,10 +77,7 @@ async function turn(to: 'start' | 'pause') {
         type="button"
         class="small"
         :aria-pressed="state === c.state"
-        @click="
-          state = state === c.state ? undefined : c.state
-          shown = true
-        "
+        @click="only(c.state)"
       >
         <b class="figures" :class="{ red: c.state === 'FAILED' }">{{
           c.files.toLocaleString('en-GB')

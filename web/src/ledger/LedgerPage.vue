@@ -95,7 +95,7 @@ function unchoose() {
         <RouterLink to="/imports">Bring in old papers</RouterLink>
       </p>
     </aside>
-    <section aria-labelledby="ledger-title">
+    <section class="folios" aria-labelledby="ledger-title">
       <div class="head">
         <h1 id="ledger-title">{{ shown.archived ? 'Archive' : 'Ledger' }}</h1>
         <span class="small figures" role="status">{{ count(total, 'folio') }}</span>
@@ -225,7 +225,7 @@ aside {
   border-top: 1px solid var(--rule-strong);
 }
 
-section {
+.folios {
   padding: 22px 28px 20px;
   min-width: 0;
 }
@@ -281,7 +281,7 @@ section {
     padding: 14px 18px;
   }
 
-  section {
+  .folios {
     padding: 16px;
   }
 }

@@ -8,15 +8,18 @@ import { cited, folioAddress } from '../shared/folioNumbers'
 import { STATE_SIGNS } from '../shared/lineStates'
 import { useActs } from '../shared/useActs'
 import EntryCourse from './EntryCourse.vue'
-import { EFFECT_WORDS, standingOf } from './registerWords'
+import { effectWord, standingOf } from './registerWords'
 
 /** An entry of a register, and what can be done about it. */
-const props = defineProps<{
-  entry: RegisterRow
-  people: Person[]
-  /** Whether it is chosen, where several can be. */
-  chosen?: boolean | null
-}>()
+const props = withDefaults(
+  defineProps<{
+    entry: RegisterRow
+    people: Person[]
+    /** Whether it is chosen, where several can be. */
+    chosen?: boolean | null
+  }>(),
+  { chosen: null },
+)
 const emit = defineEmits<{ choose: [on: boolean] }>()
 
 const { act } = useActs()
@@ -89,7 +92,8 @@ function handOver(id: string) {
         <span v-if="entry.series">{{ entry.series }}</span>
         <span v-if="owner">{{ owner }}</span>
         <b v-if="entry.due" :class="{ red: overdue }" class="figures">
-          {{ overdue ? 'overdue since' : 'due' }} {{ shortDay(entry.due) }}
+          {{ overdue ? 'overdue since' : 'due' }}
+          {{ entry.due.startsWith(today().slice(0, 4)) ? shortDay(entry.due) : longDay(entry.due) }}
         </b>
         <b v-if="!isOpen">{{ standingOf(entry) }}</b>
         <b v-if="entry.contested" class="red">contested</b>
@@ -112,7 +116,7 @@ function handOver(id: string) {
       <p v-if="entry.later.length" class="small later">
         <span v-for="(l, i) in entry.later" :key="i" :class="l.state.toLowerCase()">
           <i v-if="l.state !== 'INK'" aria-hidden="true">{{ STATE_SIGNS[l.state] }}</i>
-          {{ EFFECT_WORDS[l.effect] }}
+          {{ effectWord(l.effect, entry.kind) }}
           in
           <RouterLink :to="folioAddress(l.folio)">folio {{ l.folio }}</RouterLink>
           <span v-if="l.state !== 'INK'" class="unseen">, not confirmed</span>

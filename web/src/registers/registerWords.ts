@@ -60,7 +60,11 @@ export const EFFECT_VERBS: Record<LinkEffect, string> = {
   CONFIRMS: 'confirms',
 }
 
-/** The same, of the earlier line. */
+/** The same, of the earlier line: a question is answered where an action is done. */
+export function effectWord(effect: LinkEffect, kind: RegisterRow['kind']): string {
+  return (effect === 'DONE' && ENDED[kind]) || EFFECT_WORDS[effect]
+}
+
 export const EFFECT_WORDS: Record<LinkEffect, string> = {
   DONE: 'done',
   PARTLY: 'partly done',

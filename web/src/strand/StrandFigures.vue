@@ -19,6 +19,7 @@ const NAMES: Record<StrandCourse['kind'], string> = {
   DURATION: 'Duration',
   MEASURE: 'Measure',
   COUNT: 'Count',
+  NUMBER: 'Number',
   DATE: 'Dates',
 }
 

@@ -177,8 +177,8 @@ h2 {
 
 ol > li {
   display: grid;
-  grid-template-columns: 250px 1fr;
-  gap: 0 22px;
+  grid-template-columns: 210px 1fr;
+  gap: 0 18px;
   padding: 10px 0;
   border-bottom: 1px solid var(--rule);
 }
@@ -206,7 +206,7 @@ ol > li {
 
 ul li {
   display: grid;
-  grid-template-columns: 86px 1fr auto;
+  grid-template-columns: minmax(44px, auto) 1fr auto;
   gap: 0 12px;
   align-items: baseline;
   padding: 2px 0;

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { answer, api } from '../api/client'
 import { outdate } from '../api/queries'
+import type { RebuildProgress } from '../api/types'
 import { arrival } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
@@ -19,9 +20,7 @@ const { data, error, refetch } = useQuery({
 })
 const { busy, refused, run } = useDeed()
 
-type Rebuild = NonNullable<NonNullable<typeof data.value>['rebuild']>
-
-function isWriting(rebuild: Rebuild | null | undefined): boolean {
+function isWriting(rebuild: RebuildProgress | null | undefined): boolean {
   return Boolean(rebuild && (rebuild.endedAt === null || rebuild.waiting > 0))
 }
 

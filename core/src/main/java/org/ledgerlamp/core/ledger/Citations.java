@@ -26,7 +26,7 @@ public final class Citations {
             "(?![\\p{L}\\d])");
     private static final Pattern NO_LINE_BEFORE = Phrases.any(
             "(?<![\\p{L}'])",
-            "version|release|revision|rev|chapter|clause|section|article|roughly|nearly|almost|by a factor of|eur|usd|gbp",
+            "versions?|software|firmware|release|revision|rev|build|model|type|grade|class|size|mark|no|number|chapter|clause|section|article|roughly|nearly|almost|by a factor of|eur|usd|gbp",
             "\\.?\\s*$");
     private static final Pattern AT_A_TIME =
             Phrases.any("(?<![\\p{L}'])", "at|from|until|till|to|before|after|since|between", "\\s+$");

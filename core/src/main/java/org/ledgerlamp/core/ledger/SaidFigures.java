@@ -67,6 +67,9 @@ public final class SaidFigures {
             "things", "times", "others", "words", "ways", "reasons", "cases", "points", "options", "sides", "this",
             "was", "has", "does", "always", "perhaps", "plus", "less");
 
+    /** From here on a number tells something even where nobody says what it counts. */
+    private static final double LARGE = 1000;
+
     private SaidFigures() {}
 
     /** What a figure is counted in. */
@@ -133,6 +136,11 @@ public final class SaidFigures {
                 return Optional.of(new SaidFigure(Kind.COUNT, number.value(), word, new Span(start, end + noun.end())));
             }
         }
-        return Optional.empty();
+        boolean large = number.value() >= LARGE && !isYear(text, number);
+        return large ? Optional.of(new SaidFigure(Kind.NUMBER, number.value(), "", number.span())) : Optional.empty();
+    }
+
+    private static boolean isYear(String text, SpokenNumbers.SpokenNumber number) {
+        return number.span().of(text).matches("(?:19|20)\\d\\d");
     }
 }

@@ -52,6 +52,7 @@ class CitationsTest {
                 "27.3m long",
                 "about 27.3 of them",
                 "version 27.3 of the plan",
+                "update the Tern to software 27.3 now",
                 "the ferry at 10.30 from Norrvik",
                 "from 9.15 to 10.45",
                 "call 127.0.0.1",

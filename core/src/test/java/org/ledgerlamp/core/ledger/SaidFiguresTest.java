@@ -41,6 +41,7 @@ class SaidFiguresTest {
                 "a hundred and twenty metres of cable | MEASURE 120.0 m",
                 "we ran sixteen crossings | COUNT 16.0 crossings",
                 "six new chargers are ordered | COUNT 6.0 chargers",
+                "Buy the second charger, at 212,000. | NUMBER 212000.0",
                 "one hundred and four passengers | COUNT 104.0 passengers"
             })
     void a_figure_is_read_with_what_it_is_counted_in(String text, String figure) {
@@ -71,6 +72,7 @@ class SaidFiguresTest {
                 "two three four",
                 "number 7 is Joss's",
                 "see 27.3",
+                "by 2027 at the latest",
                 "we tried it a hundred times"
             })
     void a_number_that_counts_nothing_is_no_figure(String text) {

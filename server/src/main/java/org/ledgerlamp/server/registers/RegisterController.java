@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Downloads;
 import org.ledgerlamp.server.minutes.LineKind;
+import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.registers.RegisterRows.RegisterRow;
 import org.ledgerlamp.server.registers.RegisterService.Wanted;
 import org.springframework.http.ResponseEntity;
@@ -27,11 +28,14 @@ class RegisterController {
     private final RegisterService registers;
     private final RegisterRows rows;
     private final RegisterFiles files;
+    private final MinutesService minutes;
 
-    RegisterController(RegisterService registers, RegisterRows rows, RegisterFiles files) {
+    RegisterController(
+            RegisterService registers, RegisterRows rows, RegisterFiles files, MinutesService minutes) {
         this.registers = registers;
         this.rows = rows;
         this.files = files;
+        this.minutes = minutes;
     }
 
     /**
@@ -101,6 +105,14 @@ class RegisterController {
                     return new RolledUp(k, rows.of(who.teamId(), entries), page.next() != null);
                 })
                 .toList();
+    }
+
+    /** How the lines of a folio stand that registers list. */
+    @GetMapping("/api/folios/{number}/entries")
+    List<RegisterRow> ofFolio(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
+        return rows.of(
+                who.teamId(),
+                registers.of(minutes.folio(who.teamId(), number).id()));
     }
 
     /** All that is shown of a register, as a file. */

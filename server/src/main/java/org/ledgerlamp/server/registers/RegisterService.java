@@ -122,6 +122,15 @@ class RegisterService {
         return new Page(page, end.written());
     }
 
+    /** The entries of a folio. */
+    List<RegisterEntry> of(UUID minutesId) {
+        return entities.createQuery(
+                        "select e from RegisterEntry e where e.minutesId = :minutes order by e.number",
+                        RegisterEntry.class)
+                .setParameter("minutes", minutesId)
+                .getResultList();
+    }
+
     /**
      * How many entries of a register are open, and how many of these are overdue.
      *
