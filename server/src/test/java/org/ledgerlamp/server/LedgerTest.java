@@ -13,6 +13,8 @@ import tools.jackson.databind.JsonNode;
 
 /** The demo data, and the day sheet and ledger that they fill. */
 class LedgerTest extends ServerTest {
+    private static final int FOLIOS = 24;
+
     @Autowired
     private DemoLoader demo;
 
@@ -26,10 +28,10 @@ class LedgerTest extends ServerTest {
     }
 
     @Test
-    void the_demo_has_five_folios_two_drafts_and_a_source_in_the_tray() throws Exception {
+    void the_demo_has_two_quarters_of_folios_two_drafts_and_a_source_in_the_tray() throws Exception {
         JsonNode day = lead().read("/api/day?date={d}", LocalDate.now()).body();
 
-        assertThat(lead().read("/api/ledger").at("/rows")).hasSize(5);
+        assertThat(lead().read("/api/ledger").at("/rows")).hasSize(FOLIOS);
         assertThat(day.at("/drafts")).hasSize(2);
         assertThat(day.at("/sources")).hasSize(1);
         assertThat(day.at("/meetings")).hasSize(3);
@@ -41,7 +43,7 @@ class LedgerTest extends ServerTest {
     void a_second_start_leaves_the_demo_as_it_is() throws Exception {
         demo.run(new DefaultApplicationArguments());
 
-        assertThat(lead().read("/api/ledger").at("/rows")).hasSize(5);
+        assertThat(lead().read("/api/ledger").at("/rows")).hasSize(FOLIOS);
     }
 
     @Test
@@ -64,7 +66,7 @@ class LedgerTest extends ServerTest {
 
         assertThat(lead().read("/api/ledger?facet=SERIES:{s}", "Charging berth weekly")
                         .at("/rows"))
-                .hasSize(2);
+                .hasSize(10);
         assertThat(lead().read("/api/ledger?facet=SERIES:{s}&facet=PERSON:{p}", "Charging berth weekly", ivo)
                         .at("/rows"))
                 .hasSize(1);
@@ -72,7 +74,7 @@ class LedgerTest extends ServerTest {
 
     @Test
     void every_line_of_a_demo_folio_is_in_ink_and_rests_on_something() throws Exception {
-        for (int folio = 1; folio <= 5; folio++) {
+        for (int folio = 1; folio <= FOLIOS; folio++) {
             for (JsonNode line : lead().read("/api/folios/{n}", folio).at("/lines")) {
                 assertThat(line.at("/state").asString()).isIn("INK", "STRUCK");
                 assertThat(line.at("/evidence"))

@@ -105,7 +105,7 @@ class RoutesTest extends ServerTest {
         boolean letsGo = route.toString().equals("DELETE /api/meetings/{id}/matters");
         return route.path()
                         .replace("{id}", ids.getOrDefault(kind, "none"))
-                        .replace("{number}", "1")
+                        .replace("{number}", "7")
                         .replace("{revision}", "2")
                         .replace("{token}", "token")
                         .replace("{key}", "key")

@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.demo;
 
 import java.time.LocalDate;
+import java.time.Period;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +32,7 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoReviewer {
     private static final int EVERY_SO_MANY_STAY_OPEN = 4;
+    private static final Period RECENT = Period.ofWeeks(8);
 
     private final MinutesService minutes;
     private final FilingService filing;
@@ -78,9 +80,12 @@ class DemoReviewer {
         goThroughMatters(lead, draft);
     }
 
-    /** In every meeting of a series most of what was open is done by then. */
+    /** In every meeting of a series most of what was long open is done by then; what is recent is spoken of there. */
     private void goThroughMatters(SignedIn lead, Minutes filed) {
-        List<Matter> open = matters.of(filed.meeting());
+        LocalDate recent = filed.meeting().date().minus(RECENT);
+        List<Matter> open = matters.of(filed.meeting()).stream()
+                .filter(m -> minutes.folio(lead.teamId(), m.folio()).meeting().date().isBefore(recent))
+                .toList();
         for (int i = 0; i < open.size(); i++) {
             ActKind kind = i % EVERY_SO_MANY_STAY_OPEN == 1 ? ActKind.CARRIED : ActKind.DONE;
             matters.act(
