@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { FacetValue } from '../api/types'
+import { count } from '../shared/words'
 import { FACETS, sortedValues, valueName } from './ledgerWords'
 import { facetOf } from './useLedger'
 
@@ -32,6 +33,7 @@ const facets = computed(() =>
           type="button"
           :class="{ on: chosen.includes(facetOf(f.facet, v.value)), within: v.within }"
           :aria-pressed="chosen.includes(facetOf(f.facet, v.value))"
+          :aria-label="`${valueName(v)}, ${count(v.folios, 'folio')}`"
           @click="emit('toggle', facetOf(f.facet, v.value))"
         >
           <span>{{ valueName(v) }}</span>

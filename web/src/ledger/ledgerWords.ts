@@ -31,7 +31,7 @@ export function valueName(value: FacetValue): string {
 export function sortedValues(facet: FacetName, values: FacetValue[]): FacetValue[] {
   const own = values.filter((v) => v.facet === facet)
   if (facet === 'PERIOD') return own.sort((a, b) => b.value.localeCompare(a.value))
-  const byName = own.sort((a, b) => a.name.localeCompare(b.name))
+  const byName = own.sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
   if (facet === 'PERSON' || facet === 'TAG') {
     return byName.sort((a, b) => b.folios - a.folios)
   }

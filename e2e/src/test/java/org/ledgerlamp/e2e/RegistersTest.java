@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** An action, from the promise through later meetings to its end, in the registers and on the folios. */
-class RegistersTest extends WithReview {
+class RegistersTest extends WithFolios {
     /** Each test speaks of other things: what another one's meetings left open would be recognised as well. */
     private static final String PROMISE =
             """
@@ -31,22 +31,6 @@ class RegistersTest extends WithReview {
             [00:00:09] Tom Reyes: I'll stretch a net over the waiting room by Friday.
             [00:00:14] Mira Voss: Please do.
             """;
-
-    /** Inks all lines and files. */
-    private void file() {
-        mira.page.keyboard().press("Control+Enter");
-        mira.page
-                .getByRole(
-                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Ink all \\d+ and file")))
-                .click();
-        assertThat(mira.page.locator(".folio .number")).isVisible();
-    }
-
-    private void fileMeeting(String day, String talk) {
-        title = "Quay " + TALKS.incrementAndGet();
-        draftOf("quay-" + day + ".txt", talk + "[00:00:40] Mira Voss: That was " + title + ".\n");
-        file();
-    }
 
     private Locator entry(Locator.FilterOptions which) {
         return mira.page.locator(".registers li").filter(which).last();

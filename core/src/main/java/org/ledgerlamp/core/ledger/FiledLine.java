@@ -29,6 +29,11 @@ public record FiledLine(
         quotes = List.copyOf(quotes);
     }
 
+    /** The same line, handed over to somebody, or to nobody where null. */
+    public FiledLine ownedBy(String other) {
+        return new FiledLine(id, kind, text, other, due, certainty, passage, quotes);
+    }
+
     /** The words it rests on first; empty where it rests on none. */
     public String quote() {
         return quotes.isEmpty() ? "" : quotes.getFirst();

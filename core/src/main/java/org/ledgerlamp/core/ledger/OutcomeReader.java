@@ -47,7 +47,7 @@ final class OutcomeReader {
             |(?:is|are|it's|they're|'s) (?:in|up|out|fitted|installed|done|signed|booked|ready|sorted|finished|back|official|clean)|(?:in place|all set|ticked off|taken care of)|got (?:it|one|the|them|a|its|back)|said (?:yes|no)|heard back|answered|ours|the price|fitted|had their""");
     private static final Pattern HANDED = phrases(
             """
-            (?:took|taken|taking|take|takes) (?:it|that|this|them) (?:over|on)|hand(?:ed|ing)? (?:it|that|this|them)?(?: over)? ?to|(?:dropping|putting|leaving) (?:it|that|this) (?:on|with|to)
+            (?:took|taken|taking|take|takes) (?:it|that|this|them) (?:over|on)|hand(?:ed|ing)? (?:it|that|this|them|the \\w+(?: \\w+)?)?(?: over)? ?to|(?:dropping|putting|leaving) (?:it|that|this) (?:on|with|to)
             |would you (?:take|do|have) (?:it|that|this)|you have it now|it's yours|(?:has|have) (?:it|that) now|instead of me|over to you""");
     /** A matter called up, which somebody then tells of: "And the skip." */
     private static final Pattern CALL = Pattern.compile("^(?:\\S+\\s+){0,4}\\S+$");

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.ledgerlamp.core.ledger.TalkIndex.Place;
+import org.ledgerlamp.core.reading.Kind;
 
 /**
  * Finds the places of a meeting that speak of actions which earlier meetings left open. A place speaks of an action where
@@ -20,6 +21,9 @@ public final class RecallFinder {
     public static final double LEAST = 0.8;
     /** From this strength on it is as good as certain. */
     public static final double CERTAIN = 1.2;
+
+    /** The same for questions and risks: nobody has them, so that the words alone have to tell. */
+    private static final double LEAST_OF_WHAT_NOBODY_HAS = 1.35;
 
     private static final double TELLING = 2.2;
     private static final int MOST_TELLING = 3;
@@ -42,7 +46,9 @@ public final class RecallFinder {
         OutcomeReader outcomes = new OutcomeReader(meeting, index);
         List<Candidate> candidates = new ArrayList<>();
         for (OpenAction action : open) {
-            best(action, meeting, index).filter(c -> c.strength() >= LEAST).ifPresent(candidates::add);
+            best(action, meeting, index)
+                    .filter(c -> c.strength() >= least(action))
+                    .ifPresent(candidates::add);
         }
         candidates.sort(Comparator.comparingDouble(Candidate::strength)
                 .reversed()
@@ -59,6 +65,10 @@ public final class RecallFinder {
             }
         }
         return recalls;
+    }
+
+    private static double least(OpenAction action) {
+        return action.line().kind() == Kind.ACTION ? LEAST : LEAST_OF_WHAT_NOBODY_HAS;
     }
 
     private record Candidate(OpenAction action, Place place, double strength) {}

@@ -84,7 +84,8 @@ class DemoReviewer {
     private void goThroughMatters(SignedIn lead, Minutes filed) {
         LocalDate recent = filed.meeting().date().minus(RECENT);
         List<Matter> open = matters.of(filed.meeting()).stream()
-                .filter(m -> minutes.folio(lead.teamId(), m.folio()).meeting().date().isBefore(recent))
+                .filter(m ->
+                        minutes.folio(lead.teamId(), m.folio()).meeting().date().isBefore(recent))
                 .toList();
         for (int i = 0; i < open.size(); i++) {
             ActKind kind = i % EVERY_SO_MANY_STAY_OPEN == 1 ? ActKind.CARRIED : ActKind.DONE;

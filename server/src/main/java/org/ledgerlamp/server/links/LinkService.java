@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.ledger.DecisionFollower;
 import org.ledgerlamp.core.ledger.DecisionLink;
@@ -143,15 +144,15 @@ public class LinkService {
     private void follow(Kind kind, Minutes folio, FiledFolio read, Vocabulary vocabulary, Map<UUID, String> names) {
         Map<UUID, LineSubject> known = remembered(folio, kind);
         Map<UUID, Course> courses = acts.courses(folio.teamId(), known.keySet());
+        Map<String, UUID> people = new HashMap<>();
+        names.forEach((id, name) -> people.put(name, id));
         List<OpenAction> open = lines(folio, known, names).stream()
                 .map(l -> new OpenAction(
-                        l,
+                        l.ownedBy(owner(l, courses, names, people)),
                         known.get(id(l)).subject(),
                         known.get(id(l)).series(),
                         known.get(id(l)).spokenOf()))
                 .toList();
-        Map<String, UUID> people = new HashMap<>();
-        names.forEach((id, name) -> people.put(name, id));
         for (Recall recall : new RecallFinder(vocabulary).in(read.meeting(), open)) {
             UUID line = id(recall.action().line());
             if (courses.getOrDefault(line, Course.NONE).isOpen()) {
@@ -174,6 +175,14 @@ public class LinkService {
                 known.get(line).spokenOfOn(folio.meeting().date());
             }
         }
+    }
+
+    /** Who has it by now: whoever it was handed over to last. */
+    private static @Nullable String owner(
+            FiledLine line, Map<UUID, Course> courses, Map<UUID, String> names, Map<String, UUID> people) {
+        UUID recorded = line.owner() == null ? null : people.get(line.owner());
+        UUID now = courses.getOrDefault(id(line), Course.NONE).owner(recorded);
+        return now == null ? line.owner() : names.get(now);
     }
 
     /** A question that was answered and a risk that is over are closed; whatever else is said of them only speaks of them. */

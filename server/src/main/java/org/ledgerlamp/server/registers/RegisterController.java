@@ -30,8 +30,7 @@ class RegisterController {
     private final RegisterFiles files;
     private final MinutesService minutes;
 
-    RegisterController(
-            RegisterService registers, RegisterRows rows, RegisterFiles files, MinutesService minutes) {
+    RegisterController(RegisterService registers, RegisterRows rows, RegisterFiles files, MinutesService minutes) {
         this.registers = registers;
         this.rows = rows;
         this.files = files;
@@ -111,8 +110,7 @@ class RegisterController {
     @GetMapping("/api/folios/{number}/entries")
     List<RegisterRow> ofFolio(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
         return rows.of(
-                who.teamId(),
-                registers.of(minutes.folio(who.teamId(), number).id()));
+                who.teamId(), registers.of(minutes.folio(who.teamId(), number).id()));
     }
 
     /** All that is shown of a register, as a file. */
