@@ -130,6 +130,8 @@ ul[aria-label] {
 }
 
 .label a {
+  display: inline-block;
+  min-height: 24px;
   color: inherit;
   text-decoration: none;
 }
@@ -140,6 +142,8 @@ ul[aria-label] {
 
 .label button,
 .suggestions button {
+  min-width: 24px;
+  min-height: 24px;
   border: 0;
   background: none;
   cursor: pointer;
@@ -159,6 +163,10 @@ ul.suggestions {
 
 .suggestions button:hover {
   color: var(--ink);
+}
+
+.subjects a {
+  min-height: 24px;
 }
 
 .subjects {

@@ -174,6 +174,7 @@ progress::-moz-progress-bar {
 }
 
 .counts button {
+  min-height: 26px;
   border: 0;
   background: none;
   padding: 2px 0;

@@ -119,6 +119,9 @@ td {
 }
 
 .day {
+  display: inline-block;
+  min-width: 24px;
+  min-height: 24px;
   color: var(--ink-2);
   text-decoration: none;
   font-size: 12.5px;
@@ -131,6 +134,7 @@ td {
 }
 
 li a {
+  min-height: 24px;
   display: -webkit-box;
   -webkit-line-clamp: 2;
   line-clamp: 2;

@@ -260,6 +260,7 @@ aside {
 }
 
 .narrowings button {
+  min-height: 26px;
   border: 1px solid var(--ink-2);
   border-radius: 3px;
   background: none;

@@ -127,6 +127,8 @@ a.on {
 
 .x,
 .keep {
+  min-width: 24px;
+  min-height: 24px;
   border: 0;
   background: none;
   cursor: pointer;

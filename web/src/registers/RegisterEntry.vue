@@ -216,6 +216,14 @@ input[type='checkbox'] {
   align-items: baseline;
 }
 
+.facts a,
+.facts button,
+.later a {
+  display: inline-flex;
+  align-items: center;
+  min-height: 24px;
+}
+
 .later i {
   font-style: normal;
   margin-right: 4px;

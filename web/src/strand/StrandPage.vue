@@ -212,6 +212,11 @@ ul li {
   padding: 2px 0;
 }
 
+ul a {
+  display: inline-block;
+  min-height: 24px;
+}
+
 ul p {
   font: 15.5px/1.5 var(--serif);
   overflow-wrap: anywhere;

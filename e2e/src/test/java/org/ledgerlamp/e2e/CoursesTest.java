@@ -9,11 +9,14 @@ import org.junit.jupiter.api.Test;
 
 /** What is filed keeps its course: a decision changed months later, a promise to its end, a line cited elsewhere. */
 class CoursesTest extends WithFolios {
-    private Locator entry(String words) {
+    /** The entry of a folio's line with these words. */
+    private Locator entry(int folio, String words) {
         return mira.page
                 .locator(".registers li")
+                .filter(new Locator.FilterOptions()
+                        .setHas(mira.page.locator(".folio-no").getByText(Pattern.compile("^" + folio + "\\."))))
                 .filter(new Locator.FilterOptions().setHasText(words))
-                .last();
+                .first();
     }
 
     @Test
@@ -52,12 +55,7 @@ class CoursesTest extends WithFolios {
         ink(link);
 
         mira.page.navigate("/registers/decisions?all");
-        Locator earlier = mira.page
-                .locator(".registers li")
-                .filter(new Locator.FilterOptions()
-                        .setHas(mira.page.locator(".folio-no").getByText(Pattern.compile("^" + first + "\\."))))
-                .filter(new Locator.FilterOptions().setHasText("herons stay"))
-                .first();
+        Locator earlier = entry(first, "herons stay");
         assertThat(earlier).containsText(Pattern.compile("changed|withdrawn"));
         earlier.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^The course")))
                 .click();
@@ -79,6 +77,7 @@ class CoursesTest extends WithFolios {
                 [00:00:09] Tom Reyes: I'll sew a winch cover out of the old mainsail by Friday.
                 [00:00:15] Mira Voss: Please do.
                 """);
+        int promised = folio();
         fileMeeting(
                 "2026-05-12",
                 """
@@ -108,7 +107,7 @@ class CoursesTest extends WithFolios {
         ink(says(deed));
 
         mira.page.navigate("/registers/actions?all");
-        Locator entry = entry(deed);
+        Locator entry = entry(promised, deed);
         assertThat(entry.getByRole(AriaRole.CHECKBOX)).isChecked();
         entry.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^The course")))
                 .click();

@@ -43,7 +43,16 @@ class ScreensTest extends BrowserTest {
             "/folio/1/circulate",
             "/folio/1/excerpt",
             "/folio/1/amend",
-            "/post");
+            "/post",
+            "/ledger?calendar",
+            "/labels",
+            "/imports",
+            "/upkeep",
+            "/strand?about=charger",
+            "/series?name=Steering+group",
+            "/registers/actions?weeks",
+            "/registers/decisions",
+            "/roll-up");
 
     /** The screens, with those of a meeting of today that is still to be held. */
     private static List<String> screens(Desk desk) {
@@ -139,13 +148,13 @@ class ScreensTest extends BrowserTest {
                 .getByRole(
                         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Charging berth weekly")))
                 .click();
-        assertThat(rows).hasCount(2);
+        assertThat(rows).hasCount(10);
         mira.page
-                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Petra Holt")))
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Ivo Brandt")))
                 .click();
-        assertThat(mira.heading("No folio fits")).isVisible();
+        assertThat(rows).hasCount(1);
         mira.page.reload();
-        assertThat(mira.heading("No folio fits")).isVisible();
+        assertThat(rows).hasCount(1);
         mira.link("Show all").first().click();
         assertThat(rows.first()).isVisible();
         rows.first().click();

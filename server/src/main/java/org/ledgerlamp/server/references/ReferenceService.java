@@ -135,7 +135,7 @@ public class ReferenceService {
     /** @throws Refusal where the team has no reference note of this number */
     @Transactional(readOnly = true)
     public ReferenceNote one(UUID teamId, int folio) {
-        return notes.findByTeamIdAndFolio(teamId, folio).orElseThrow(() -> Refusal.notFound("reference note"));
+        return notes.findByTeamIdAndFolio(teamId, folio).orElseThrow(() -> Refusal.notFound("folio"));
     }
 
     @Transactional(readOnly = true)

@@ -1,0 +1,50 @@
+package org.ledgerlamp.server.access;
+
+import java.util.function.Consumer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.dao.PessimisticLockingFailureException;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.TransactionCallback;
+import org.springframework.transaction.support.TransactionOperations;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * How sessions are stored. A browser asks for several things at once, and every answer notes in the one session when it was
+ * used last: where two of them stand in each other's way, the one that lost is done again instead of failing.
+ */
+@Configuration
+class SessionTransactions {
+    private static final int MOST_TRIES = 10;
+
+    @Bean
+    TransactionOperations springSessionTransactionOperations(PlatformTransactionManager manager) {
+        TransactionTemplate own = new TransactionTemplate(manager);
+        own.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
+        own.setIsolationLevel(TransactionDefinition.ISOLATION_READ_COMMITTED);
+        return new TransactionOperations() {
+            @Override
+            public <T> T execute(TransactionCallback<T> action) {
+                for (int tries = 1; ; tries++) {
+                    try {
+                        return own.execute(action);
+                    } catch (PessimisticLockingFailureException e) {
+                        if (tries == MOST_TRIES) {
+                            throw e;
+                        }
+                    }
+                }
+            }
+
+            @Override
+            public void executeWithoutResult(Consumer<TransactionStatus> action) {
+                execute(status -> {
+                    action.accept(status);
+                    return null;
+                });
+            }
+        };
+    }
+}
