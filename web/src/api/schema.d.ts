@@ -3594,21 +3594,7 @@ export interface components {
             meetingId: string | null;
             guesses: components["schemas"]["Guess"][];
         };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number;
-        };
-        StandView: {
-            line: components["schemas"]["LineFacts"] | null;
-            present: boolean | null;
-        };
-        StrandCourse: {
-            /** @enum {string} */
-            kind: "MONEY" | "SHARE" | "DURATION" | "MEASURE" | "COUNT" | "NUMBER" | "DATE";
-            unit: string;
-            points: components["schemas"]["StrandPoint"][];
-        };
-        StrandPlace: {
+        SpokenPlace: {
             id: string;
             /** Format: int32 */
             folio: number;
@@ -3626,6 +3612,20 @@ export interface components {
             date: string;
             text: string;
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
+        StandView: {
+            line: components["schemas"]["LineFacts"] | null;
+            present: boolean | null;
+        };
+        StrandCourse: {
+            /** @enum {string} */
+            kind: "MONEY" | "SHARE" | "DURATION" | "MEASURE" | "COUNT" | "NUMBER" | "DATE";
+            unit: string;
+            points: components["schemas"]["StrandPoint"][];
+        };
         StrandPoint: {
             placeId: string;
             /** Format: date */
@@ -3636,7 +3636,7 @@ export interface components {
         };
         StrandView: {
             about: string;
-            places: components["schemas"]["StrandPlace"][];
+            places: components["schemas"]["SpokenPlace"][];
             courses: components["schemas"]["StrandCourse"][];
             more: boolean;
         };

@@ -37,7 +37,7 @@ async function toggleArchive() {
 </script>
 
 <template>
-  <div class="bar" role="region" aria-label="Chosen folios">
+  <div class="chosen-bar" role="region" aria-label="Chosen folios">
     <b class="figures" role="status">{{ count(all ? total : chosen.length, 'folio') }} chosen</b>
     <button
       v-if="!all && chosen.length < total"
@@ -60,20 +60,6 @@ async function toggleArchive() {
 </template>
 
 <style scoped>
-.bar {
-  position: sticky;
-  bottom: 0;
-  z-index: 3;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 10px;
-  align-items: center;
-  padding: 10px 14px;
-  margin: 14px -14px 0;
-  background: var(--paper-2);
-  border-top: 2px solid var(--ink);
-}
-
 .last {
   margin-left: auto;
 }

@@ -45,7 +45,7 @@ const shares = computed(() =>
 
 <template>
   <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-  <article v-else-if="data" class="person">
+  <article v-else-if="data" class="portrait">
     <header>
       <h1>{{ data.name }}</h1>
       <p class="small">{{ [data.role, data.email].filter(Boolean).join(' · ') }}</p>
@@ -101,25 +101,6 @@ const shares = computed(() =>
 </template>
 
 <style scoped>
-.person {
-  max-width: 880px;
-  margin: 0 auto;
-  padding: 34px 40px 60px;
-}
-
-header {
-  border-bottom: 2px solid var(--ink);
-  padding-bottom: 14px;
-}
-
-h1 {
-  font-size: 28px;
-}
-
-section {
-  margin-top: 26px;
-}
-
 dl {
   display: flex;
   flex-wrap: wrap;
@@ -171,11 +152,5 @@ th a:hover {
 th.num,
 .num {
   text-align: right;
-}
-
-@media (max-width: 620px) {
-  .person {
-    padding: 20px 16px;
-  }
 }
 </style>

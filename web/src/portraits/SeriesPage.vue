@@ -28,7 +28,7 @@ const key = (there: boolean | null) => String(there) as keyof typeof SIGNS
 
 <template>
   <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-  <article v-else-if="data" class="series">
+  <article v-else-if="data" class="portrait">
     <header>
       <p class="small">Series</p>
       <h1>{{ data.name }}</h1>
@@ -116,25 +116,6 @@ const key = (there: boolean | null) => String(there) as keyof typeof SIGNS
 </template>
 
 <style scoped>
-.series {
-  max-width: 880px;
-  margin: 0 auto;
-  padding: 34px 40px 60px;
-}
-
-header {
-  border-bottom: 2px solid var(--ink);
-  padding-bottom: 14px;
-}
-
-h1 {
-  font-size: 28px;
-}
-
-section {
-  margin-top: 26px;
-}
-
 .scroll {
   overflow-x: auto;
 }
@@ -187,10 +168,6 @@ li a {
 }
 
 @media (max-width: 620px) {
-  .series {
-    padding: 20px 16px;
-  }
-
   li {
     grid-template-columns: 1fr;
   }

@@ -37,7 +37,7 @@ async function act(kind: Act, deed: Partial<Pick<Deed, 'due' | 'ownerId'>> = {})
 </script>
 
 <template>
-  <div class="bar" role="region" aria-label="Chosen entries">
+  <div class="chosen-bar" role="region" aria-label="Chosen entries">
     <b class="figures" role="status">{{ count(lines.length, 'entry', 'entries') }} chosen</b>
     <button class="btn quiet" type="button" @click="emit('all')">All that are listed</button>
     <template v-if="lines.length">
@@ -68,20 +68,6 @@ async function act(kind: Act, deed: Partial<Pick<Deed, 'due' | 'ownerId'>> = {})
 </template>
 
 <style scoped>
-.bar {
-  position: sticky;
-  bottom: 0;
-  z-index: 3;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 10px;
-  align-items: center;
-  padding: 10px 14px;
-  margin: 14px -14px 0;
-  background: var(--paper-2);
-  border-top: 2px solid var(--ink);
-}
-
 form {
   display: flex;
   gap: 6px;

@@ -25,6 +25,8 @@ public final class RecallFinder {
     /** The same for questions and risks: nobody has them, so that the words alone have to tell. */
     private static final double LEAST_OF_WHAT_NOBODY_HAS = 1.35;
 
+    private static final double NAMED = 0.6;
+    private static final int NAMING_WORDS = 2;
     private static final double TELLING = 2.2;
     private static final int MOST_TELLING = 3;
     private static final double WITHOUT_OWNER = 0.25;
@@ -77,12 +79,22 @@ public final class RecallFinder {
         double standing = standing(action, meeting);
         Candidate best = null;
         for (Place place : index.near(action.subject())) {
+            if (!isNamed(action, place, index)) {
+                continue;
+            }
             double strength = standing * strength(action, place, index);
             if (best == null || strength > best.strength()) {
                 best = new Candidate(action, place, strength);
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    /** Whether a place names what nobody has by more than one word; an action is told by its owner as well. */
+    private static boolean isNamed(OpenAction action, Place place, TalkIndex index) {
+        Set<String> own = action.subject().own();
+        long named = own.stream().filter(s -> index.nearness(s, place) >= NAMED).count();
+        return action.line().kind() == Kind.ACTION || named >= Math.min(NAMING_WORDS, own.size());
     }
 
     /** What speaks for or against an action before a word is looked at. */

@@ -43,6 +43,10 @@ final class SkerryLedger {
         return line(Kind.DECISION, text, null, quote);
     }
 
+    SkerryLedger question(String text, String quote) {
+        return line(Kind.QUESTION, text, null, quote);
+    }
+
     private SkerryLedger line(Kind kind, String text, String owner, String quote) {
         int passage = talk.stream()
                 .filter(s -> s.text().contains(quote))

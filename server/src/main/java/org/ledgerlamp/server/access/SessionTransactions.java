@@ -3,6 +3,7 @@ package org.ledgerlamp.server.access;
 import java.util.function.Consumer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
@@ -18,6 +19,13 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Configuration
 class SessionTransactions {
     private static final int MOST_TRIES = 10;
+
+    /** How everything else is stored; named here because it would not be made beside the other. */
+    @Bean
+    @Primary
+    TransactionTemplate transactionTemplate(PlatformTransactionManager manager) {
+        return new TransactionTemplate(manager);
+    }
 
     @Bean
     TransactionOperations springSessionTransactionOperations(PlatformTransactionManager manager) {

@@ -46,7 +46,7 @@ public final class LedgerBench {
     private static final int MANY = 50;
     private static final double MILLIS = 1e6;
     private static final String DUE =
-            "select * from register_entry where team_id = '%s' and kind = 'ACTION' and is_open ";
+            "select * from register_entry where team_id = '%s' and kind = 'ACTION' and is_open = true ";
 
     private static final Map<String, String> PAGES = new TreeMap<>(Map.of(
             "ledger, first page", "/api/ledger",

@@ -43,8 +43,10 @@ public class SubjectPlaces {
      *
      * @param line number of the line or paragraph, or null for a passage
      * @param kind what the line is, or null for a passage or paragraph
+     * @param sourceId the source of a passage, or null
+     * @param passage number of the passage, or null
      */
-    public record Place(
+    public record SpokenPlace(
             String id,
             int folio,
             @Nullable Integer line,
@@ -57,7 +59,7 @@ public class SubjectPlaces {
             String text) {}
 
     /** @param more whether there are more than are read at once; lines come before passages */
-    public record Found(List<Place> places, boolean more) {}
+    public record Found(List<SpokenPlace> places, boolean more) {}
 
     private record Named(String title, LocalDate date) {}
 
@@ -104,10 +106,10 @@ public class SubjectPlaces {
         };
     }
 
-    private static Place place(Object hit, Named of) {
+    private static SpokenPlace place(Object hit, Named of) {
         return switch (hit) {
             case MinutesLine l ->
-                new Place(
+                new SpokenPlace(
                         l.id().toString(),
                         l.folio(),
                         l.number(),
@@ -119,7 +121,7 @@ public class SubjectPlaces {
                         of.date(),
                         l.text());
             case ReferenceLine l ->
-                new Place(
+                new SpokenPlace(
                         l.id().toString(),
                         l.folio(),
                         l.number(),
@@ -132,7 +134,7 @@ public class SubjectPlaces {
                         l.text());
             default -> {
                 Passage p = (Passage) hit;
-                yield new Place(
+                yield new SpokenPlace(
                         p.id().toString(),
                         p.folio(),
                         null,

@@ -7,13 +7,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.ledger.SaidFigure;
 import org.ledgerlamp.core.ledger.Strand;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.lamp.SubjectPlaces;
-import org.ledgerlamp.server.minutes.LineKind;
+import org.ledgerlamp.server.lamp.SubjectPlaces.SpokenPlace;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,27 +28,6 @@ class StrandController {
         this.places = places;
     }
 
-    /**
-     * A place that speaks of the subject.
-     *
-     * @param id that the figures name it by
-     * @param line number of the line or paragraph, or null for a passage of a source
-     * @param kind what the line is, or null for a passage or paragraph
-     * @param sourceId the source of a passage, or null
-     * @param passage number of the passage, or null
-     */
-    record StrandPlace(
-            String id,
-            int folio,
-            @Nullable Integer line,
-            @Nullable LineKind kind,
-            @Nullable UUID sourceId,
-            @Nullable Integer passage,
-            @Nullable String speaker,
-            String title,
-            LocalDate date,
-            String text) {}
-
     record StrandPoint(String placeId, LocalDate date, double value, String words) {}
 
     record StrandCourse(SaidFigure.Kind kind, String unit, List<StrandPoint> points) {}
@@ -62,14 +39,14 @@ class StrandController {
      * @param courses figures said more than once, the fullest first
      * @param more whether there are more places than one strand shows
      */
-    record StrandView(String about, List<StrandPlace> places, List<StrandCourse> courses, boolean more) {}
+    record StrandView(String about, List<SpokenPlace> places, List<StrandCourse> courses, boolean more) {}
 
     @GetMapping("/api/strand")
     StrandView of(@AuthenticationPrincipal SignedIn who, @RequestParam @NotBlank @Size(max = 120) String about) {
         SubjectPlaces.Found found = places.of(who.teamId(), about);
-        Map<String, SubjectPlaces.Place> byId = new HashMap<>();
+        Map<String, SpokenPlace> byId = new HashMap<>();
         List<Strand.Text> texts = new ArrayList<>();
-        for (SubjectPlaces.Place p : found.places()) {
+        for (SpokenPlace p : found.places()) {
             if (Strand.speaksOf(about, p.text())) {
                 byId.put(p.id(), p);
                 texts.add(new Strand.Text(p.id(), p.date(), p.text()));
@@ -78,7 +55,7 @@ class StrandController {
         Strand strand = Strand.of(about, texts);
         return new StrandView(
                 about,
-                strand.places().stream().map(p -> view(byId.get(p.text().id()))).toList(),
+                strand.places().stream().map(p -> byId.get(p.text().id())).toList(),
                 strand.courses().stream()
                         .map(c -> new StrandCourse(
                                 c.kind(),
@@ -88,19 +65,5 @@ class StrandController {
                                         .toList()))
                         .toList(),
                 found.more());
-    }
-
-    private static StrandPlace view(SubjectPlaces.Place p) {
-        return new StrandPlace(
-                p.id(),
-                p.folio(),
-                p.line(),
-                p.kind(),
-                p.sourceId(),
-                p.passage(),
-                p.speaker(),
-                p.title(),
-                p.date(),
-                p.text());
     }
 }
