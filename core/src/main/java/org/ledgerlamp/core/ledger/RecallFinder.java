@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.ledgerlamp.core.ledger.TalkIndex.Place;
 import org.ledgerlamp.core.reading.Kind;
 
@@ -77,6 +78,9 @@ public final class RecallFinder {
 
     private Optional<Candidate> best(OpenAction action, FiledMeeting meeting, TalkIndex index) {
         double standing = standing(action, meeting);
+        if (standing * mostThatCanBeTold(action, index) < least(action)) {
+            return Optional.empty();
+        }
         Candidate best = null;
         for (Place place : index.near(action.subject())) {
             if (!isNamed(action, place, index)) {
@@ -106,26 +110,39 @@ public final class RecallFinder {
     }
 
     private double strength(OpenAction action, Place place, TalkIndex index) {
+        Told told = told(action, stem -> index.nearness(stem, place));
+        double owner = ownerNear(action.line().owner(), place, index);
+        double cue = RecallCues.of(place.sentence(), place.said().text(), told.all() > 1.5);
+        return told.words() * (WITHOUT_OWNER + (1 - WITHOUT_OWNER) * owner) * (WITHOUT_CUE + (1 - WITHOUT_CUE) * cue);
+    }
+
+    /** More than any place of a talk can tell of an action: most are passed over without a place being looked at. */
+    private double mostThatCanBeTold(OpenAction action, TalkIndex index) {
+        return told(action, stem -> index.says(stem) ? 1 : 0).words();
+    }
+
+    /** How much is told of an action by words, and of that how much by all its words together. */
+    private record Told(double words, double all) {}
+
+    private Told told(OpenAction action, ToDoubleFunction<String> nearness) {
         double own = 0;
         double around = 0;
         double most = 0;
         int telling = 0;
         for (String stem : action.subject().own()) {
-            double said = index.nearness(stem, place) * vocabulary.weight(stem);
+            double said = nearness.applyAsDouble(stem) * vocabulary.weight(stem);
             own += said;
             most = Math.max(most, said);
             telling += said > TELLING ? 1 : 0;
         }
         for (Map.Entry<String, Double> entry : action.subject().around().entrySet()) {
-            double said = index.nearness(entry.getKey(), place) * entry.getValue() * vocabulary.weight(entry.getKey());
+            double said = nearness.applyAsDouble(entry.getKey()) * entry.getValue() * vocabulary.weight(entry.getKey());
             around += said;
             most = Math.max(most, said);
             telling += said > TELLING ? 1 : 0;
         }
         double words = Math.min(1.6, 0.12 * own + 0.1 * around) + 0.07 * most + 0.1 * Math.min(MOST_TELLING, telling);
-        double owner = ownerNear(action.line().owner(), place, index);
-        double cue = RecallCues.of(place.sentence(), place.said().text(), own + around > 1.5);
-        return words * (WITHOUT_OWNER + (1 - WITHOUT_OWNER) * owner) * (WITHOUT_CUE + (1 - WITHOUT_CUE) * cue);
+        return new Told(words, own + around);
     }
 
     /** Whether the owner speaks or is named there, 0 to 1; what nobody owns anybody may speak of. */

@@ -45,6 +45,11 @@ final class TalkIndex {
         return talk.get(n);
     }
 
+    /** Whether a stem is said anywhere. */
+    boolean says(String stem) {
+        return passagesWith.containsKey(stem);
+    }
+
     int size() {
         return talk.size();
     }

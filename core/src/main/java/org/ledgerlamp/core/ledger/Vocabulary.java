@@ -41,6 +41,8 @@ public final class Vocabulary {
 
     private final Map<String, Integer> passagesWith = new HashMap<>();
     private int passages;
+    private final Map<String, Double> weights = new HashMap<>();
+    private final Map<String, Double> weightsOfDecided = new HashMap<>();
 
     /** The vocabulary of a ledger without meetings: every word is new. */
     public Vocabulary() {}
@@ -67,12 +69,18 @@ public final class Vocabulary {
 
     /** Takes in what was said in a meeting. */
     public void add(FiledMeeting meeting) {
+        weights.clear();
+        weightsOfDecided.clear();
         passages += meeting.talk().size();
         counted(meeting).forEach((stem, n) -> passagesWith.merge(stem, n, Integer::sum));
     }
 
     /** How much a stem of {@link Stems} tells, between 0 and 6.7; what only few passages hold, five and more. */
     double weight(String stem) {
+        return weights.computeIfAbsent(stem, this::weighed);
+    }
+
+    private double weighed(String stem) {
         if (OF_ANY_MEETING.contains(stem)
                 || VALUES.contains(stem)
                 || NUMBER.matcher(stem).matches()) {
@@ -83,6 +91,10 @@ public final class Vocabulary {
 
     /** The same where numbers and days tell as well, because they are what is decided. */
     double weightOfDecided(String stem) {
+        return weightsOfDecided.computeIfAbsent(stem, this::weighedAsDecided);
+    }
+
+    private double weighedAsDecided(String stem) {
         return VALUES.contains(stem) || NUMBER.matcher(stem).matches() ? OF_A_VALUE * surprise(stem) : damped(stem);
     }
 

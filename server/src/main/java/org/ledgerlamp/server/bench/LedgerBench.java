@@ -59,16 +59,24 @@ public final class LedgerBench {
             "search", "/api/lamp?q=Torvavik%20trench"));
 
     private final Path folder;
+    private final boolean rebuilds;
     private final PrintStream out;
 
-    private LedgerBench(Path folder, PrintStream out) {
+    private LedgerBench(Path folder, boolean rebuilds, PrintStream out) {
         this.folder = folder;
+        this.rebuilds = rebuilds;
         this.out = out;
     }
 
-    /** @param args the folder to keep the made-up ledgers in, and optionally the size of the large one */
+    /**
+     * Measures.
+     *
+     * @param args the folder to keep the made-up ledgers in; then, if wanted, the size of the large one, and {@code as-is}
+     *     where the index of ledgers made before is not to be rebuilt
+     */
     public static void main(String[] args) throws Exception {
-        LedgerBench bench = new LedgerBench(Path.of(args[0]).toAbsolutePath(), System.out);
+        boolean asIs = args.length > 2 && args[2].equals("as-is");
+        LedgerBench bench = new LedgerBench(Path.of(args[0]).toAbsolutePath(), !asIs, System.out);
         bench.measure(SMALL);
         bench.measure(args.length > 1 ? Integer.parseInt(args[1]) : LARGE);
         System.exit(0);
@@ -92,7 +100,9 @@ public final class LedgerBench {
             out.printf(
                     "%n%,d meetings, %,d passages, %,d lines%n",
                     ledger.meetings(), count(database, "passage"), count(database, "minutes_line"));
-            rebuild(visitor);
+            if (rebuilds) {
+                rebuild(visitor);
+            }
             fileOneMore(app, who, visitor);
             pages(visitors);
             out.printf("%-34s %8.1f kB%n", "room on disk per meeting", size(data) / 1024.0 / ledger.meetings());

@@ -50,6 +50,8 @@ class LineSubject {
     @Column(name = "spoken_of")
     private LocalDate spokenOf;
 
+    private boolean ended;
+
     protected LineSubject() {}
 
     LineSubject(UUID lineId, Minutes of, Kind kind, Subject subject) {
@@ -61,6 +63,11 @@ class LineSubject {
         this.series = of.meeting().series();
         this.subject = subject;
         this.spokenOf = heldOn;
+    }
+
+    /** Says whether it is over: done, dropped, answered. */
+    void setEnded(boolean now) {
+        ended = now;
     }
 
     void spokenOfOn(LocalDate day) {

@@ -9,7 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface LineSubjects extends JpaRepository<LineSubject, UUID> {
     /** What meetings before a day recorded and was spoken of since another, the latest first. */
-    List<LineSubject> findByTeamIdAndKindAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
+    List<LineSubject> findByTeamIdAndKindAndEndedFalseAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
             UUID teamId, Kind kind, LocalDate since, LocalDate before, Limit most);
 
     void deleteByMinutesId(UUID minutesId);

@@ -5,6 +5,7 @@ import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.ledgerlamp.server.minutes.Filed;
+import org.ledgerlamp.server.minutes.LineOfRecord;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -50,6 +51,11 @@ class LinkDesk {
         if (!changed.filed()) {
             links.forget(changed.minutesId());
         }
+    }
+
+    @EventListener
+    void changed(LineOfRecord changed) {
+        links.noteStanding(changed.teamId(), changed.lineId());
     }
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)

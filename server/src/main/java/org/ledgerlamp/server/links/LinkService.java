@@ -48,7 +48,9 @@ public class LinkService {
     /** What was not spoken of for longer is not looked for in new talk any more. */
     private static final int DAYS_REMEMBERED = 400;
 
-    private static final int MOST_REMEMBERED = 20_000;
+    /** So many of each kind are looked for, those spoken of last: what linking a folio costs does not grow with the ledger. */
+    private static final int MOST_REMEMBERED = 2000;
+
     private static final Set<Kind> FOLLOWED = EnumSet.of(Kind.ACTION, Kind.DECISION, Kind.QUESTION, Kind.RISK);
 
     private final LineLinks links;
@@ -226,10 +228,16 @@ public class LinkService {
         }
     }
 
+    /** Remembers whether a line is over, so that it is looked for only while it is open. */
+    void noteStanding(UUID teamId, UUID lineId) {
+        subjects.findById(lineId)
+                .ifPresent(s -> s.setEnded(!acts.course(teamId, lineId).isOpen()));
+    }
+
     private Map<UUID, LineSubject> remembered(Minutes folio, Kind kind) {
         LocalDate day = folio.meeting().date();
         return subjects
-                .findByTeamIdAndKindAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
+                .findByTeamIdAndKindAndEndedFalseAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
                         folio.teamId(), kind, day.minusDays(DAYS_REMEMBERED), day, Limit.of(MOST_REMEMBERED))
                 .stream()
                 .collect(Collectors.toMap(LineSubject::lineId, Function.identity(), (a, b) -> a, HashMap::new));
