@@ -6,7 +6,7 @@ import { useRegister, useRegisterCounts } from '../registers/useRegister'
 import { addDays, today } from '../shared/dates'
 
 /** What is overdue, and what is due within a week: to be ticked off right here. */
-const MOST = 4
+const MOST = 3
 const DAYS_AHEAD = 7
 
 const { entries } = useRegister(
@@ -41,6 +41,10 @@ const overdue = computed(() => counts.value?.find((c) => c.kind === 'ACTION')?.o
 </template>
 
 <style scoped>
+.section-head {
+  margin-top: 22px;
+}
+
 .due {
   margin-bottom: 10px;
 }

@@ -14,7 +14,7 @@ import org.ledgerlamp.core.language.Span;
  * A subject followed through the ledger: the places that speak of it in order of time, and the figures said about it.
  *
  * @param places what was recorded and said, earliest first
- * @param courses the figures that were said more than once in the same unit, each through time; the fullest first
+ * @param courses the figures that were said on more than one day in the same unit, each through time; the fullest first
  */
 public record Strand(List<Place> places, List<FigureCourse> courses) {
     /**
@@ -36,7 +36,7 @@ public record Strand(List<Place> places, List<FigureCourse> courses) {
      * A figure through time.
      *
      * @param unit what it is counted in; empty for dates
-     * @param points earliest first, one a place at most
+     * @param points earliest first; what is said again on the same day stands once
      */
     public record FigureCourse(SaidFigure.Kind kind, String unit, List<Point> points) {}
 
@@ -50,12 +50,12 @@ public record Strand(List<Place> places, List<FigureCourse> courses) {
      * Follows a subject.
      *
      * @param subject its words; a sentence is about it that holds all of them
-     * @param texts the places that speak of it, in any order
+     * @param texts the places that speak of it, in any order of days; of one day as they are to stand
      */
     public static Strand of(String subject, List<Text> texts) {
         Set<String> wanted = Stems.of(subject);
         List<Place> places = texts.stream()
-                .sorted(Comparator.comparing(Text::day).thenComparing(Text::id))
+                .sorted(Comparator.comparing(Text::day))
                 .map(t -> new Place(t, figures(t, wanted)))
                 .toList();
         Map<String, FigureCourse> courses = new LinkedHashMap<>();
@@ -64,9 +64,9 @@ public record Strand(List<Place> places, List<FigureCourse> courses) {
                 FigureCourse course = courses.computeIfAbsent(
                         figure.kind() + " " + figure.unit(),
                         k -> new FigureCourse(figure.kind(), figure.unit(), new ArrayList<>()));
-                boolean saidThere = course.points().stream()
-                        .anyMatch(p -> p.placeId().equals(place.text().id()));
-                if (!saidThere) {
+                boolean saidThatDay = course.points().stream()
+                        .anyMatch(p -> p.day().equals(place.text().day()) && p.value() == figure.value());
+                if (!saidThatDay) {
                     course.points()
                             .add(new Point(
                                     place.text().id(),
@@ -77,7 +77,7 @@ public record Strand(List<Place> places, List<FigureCourse> courses) {
             }
         }
         List<FigureCourse> several = courses.values().stream()
-                .filter(c -> c.points().size() > 1)
+                .filter(c -> c.points().stream().map(Point::day).distinct().count() > 1)
                 .sorted(Comparator.comparingInt((FigureCourse c) -> -c.points().size()))
                 .toList();
         return new Strand(places, several);

@@ -3,6 +3,7 @@ package org.ledgerlamp.core.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.core.ledger.Strand.FigureCourse;
@@ -33,6 +34,20 @@ class StrandTest {
             assertThat(c.unit()).isEqualTo("€");
             assertThat(c.points()).extracting(Point::value).containsExactly(42_000.0, 44_000.0, 46_500.0);
         });
+    }
+
+    @Test
+    void what_is_said_again_on_the_same_day_stands_once_and_one_day_is_no_course() {
+        List<Text> day = List.of(
+                text("4.1", "2026-01-12", "The charging mast is 42,000 euros."),
+                text("p7", "2026-01-12", "So the charging mast is 42,000 euros."));
+
+        assertThat(Strand.of("charging mast", day).courses()).isEmpty();
+        List<Text> days = new ArrayList<>(day);
+        days.add(text("9.2", "2026-03-10", "The charging mast is at €46,500 now."));
+        assertThat(Strand.of("charging mast", days).courses().getFirst().points())
+                .extracting(Point::placeId)
+                .containsExactly("4.1", "9.2");
     }
 
     @Test

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.lamp;
 import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -58,12 +59,18 @@ public class SubjectPlaces {
             LocalDate date,
             String text) {}
 
+    /** What is of record before what was said. */
+    private static final Comparator<SpokenPlace> IN_ORDER = Comparator.comparingInt(SpokenPlace::folio)
+            .thenComparing(p -> p.line() == null)
+            .thenComparing(p -> p.line() == null ? p.passage() : p.line())
+            .thenComparing(SpokenPlace::id);
+
     /** @param more whether there are more than are read at once; lines come before passages */
     public record Found(List<SpokenPlace> places, boolean more) {}
 
     private record Named(String title, LocalDate date) {}
 
-    /** What speaks of a subject, in no order. */
+    /** What speaks of a subject, folio by folio. */
     public Found of(UUID teamId, String subject) {
         List<Object> found = new ArrayList<>();
         boolean more = search(teamId, subject, List.of(MinutesLine.class, ReferenceLine.class), found);
@@ -79,6 +86,7 @@ public class SubjectPlaces {
                 found.stream()
                         .filter(hit -> names.containsKey(folio(hit)))
                         .map(hit -> place(hit, names.get(folio(hit))))
+                        .sorted(IN_ORDER)
                         .toList(),
                 more);
     }
