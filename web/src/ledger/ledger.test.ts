@@ -30,7 +30,10 @@ describe('the facets of the ledger', () => {
   })
 
   it('list people by how often they came, periods by time, series as one counts', () => {
-    const people = [value({ facet: 'PERSON', name: 'Ana' }), value({ facet: 'PERSON', name: 'Tom', folios: 3 })]
+    const people = [
+      value({ facet: 'PERSON', name: 'Ana' }),
+      value({ facet: 'PERSON', name: 'Tom', folios: 3 }),
+    ]
     expect(sortedValues('PERSON', people).map((v) => v.name)).toEqual(['Tom', 'Ana'])
     const periods = ['2025-Q4', '2026-Q1'].map((p) => value({ facet: 'PERIOD', value: p, name: p }))
     expect(sortedValues('PERIOD', periods).map(valueName)).toEqual([
@@ -47,7 +50,11 @@ describe('the facets of the ledger', () => {
 })
 
 describe('the rows of the ledger', () => {
-  const rows = [row(3, '2026-03-09', 'Crew'), row(2, '2026-03-02', null), row(1, '2026-02-27', null)]
+  const rows = [
+    row(3, '2026-03-09', 'Crew'),
+    row(2, '2026-03-02', null),
+    row(1, '2026-02-27', null),
+  ]
 
   it('get a heading before each group', () => {
     const items = ledgerItems(rows, 'MONTH')
