@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.minutes.RecordedLines;
 import org.ledgerlamp.server.references.ReferenceLine;
 import org.ledgerlamp.server.references.ReferenceNote;
 import org.ledgerlamp.server.references.ReferenceService;
@@ -20,16 +21,18 @@ import org.springframework.stereotype.Component;
 @Component
 class CitableLines {
     private final MinutesService minutes;
+    private final RecordedLines lines;
     private final ReferenceService references;
 
-    CitableLines(MinutesService minutes, ReferenceService references) {
+    CitableLines(MinutesService minutes, RecordedLines lines, ReferenceService references) {
+        this.lines = lines;
         this.minutes = minutes;
         this.references = references;
     }
 
     /** The line of this number, if it is of record. */
     Optional<CitedLine> numbered(UUID teamId, int folio, int number) {
-        return minutes.ofRecord(teamId, folio, number)
+        return lines.numbered(teamId, folio, number)
                 .map(line -> CitedLine.of(line, minutes.one(teamId, line.minutesId())))
                 .or(() -> Optional.ofNullable(references.line(teamId, folio, number))
                         .map(line -> CitedLine.of(line, references.one(teamId, folio))));
@@ -37,12 +40,12 @@ class CitableLines {
 
     /** These lines as they stand, by id; of record or not. */
     Map<UUID, CitedLine> all(UUID teamId, Collection<UUID> ids) {
-        List<MinutesLine> lines = minutes.known(teamId, ids);
+        List<MinutesLine> cited = lines.known(teamId, ids);
         Map<UUID, Minutes> of =
-                minutes.all(teamId, lines.stream().map(MinutesLine::minutesId).collect(Collectors.toSet())).stream()
+                minutes.all(teamId, cited.stream().map(MinutesLine::minutesId).collect(Collectors.toSet())).stream()
                         .collect(Collectors.toMap(Minutes::id, Function.identity()));
         Map<UUID, CitedLine> found = new HashMap<>();
-        lines.forEach(line -> found.put(line.id(), CitedLine.of(line, of.get(line.minutesId()))));
+        cited.forEach(line -> found.put(line.id(), CitedLine.of(line, of.get(line.minutesId()))));
         List<ReferenceLine> paragraphs = references.lines(teamId, ids);
         Map<UUID, ReferenceNote> notes =
                 references

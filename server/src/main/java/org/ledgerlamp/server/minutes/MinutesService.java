@@ -4,7 +4,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -107,24 +106,12 @@ public class MinutesService {
         return lines.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("line"));
     }
 
-    /** Those of these lines that the team has, of record or not. */
-    @Transactional(readOnly = true)
-    public List<MinutesLine> known(UUID teamId, Collection<UUID> ids) {
-        return ids.isEmpty() ? List.of() : lines.findByTeamIdAndIdIn(teamId, ids);
-    }
-
     /** Those of these lines that are of record. */
     @Transactional(readOnly = true)
     public List<MinutesLine> linesOfRecord(UUID teamId, Collection<UUID> ids) {
         return ids.isEmpty()
                 ? List.of()
                 : lines.findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(teamId, ids);
-    }
-
-    /** The line of this number in a folio, if it is of record. */
-    @Transactional(readOnly = true)
-    public Optional<MinutesLine> ofRecord(UUID teamId, int folio, int number) {
-        return minutes.findByTeamIdAndFolio(teamId, folio).flatMap(m -> lines.ofRecord(m.id(), number));
     }
 
     /** The names of all who attended filed meetings of a series. */
