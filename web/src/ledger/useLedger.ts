@@ -92,7 +92,7 @@ export function useLedgerPages(shown: Ref<LedgerShown>) {
 }
 
 /** By what those that fit can be narrowed further, and how many they are. */
-export function useLedgerFacets(shown: Ref<LedgerShown>) {
+export function useLedgerFacets(shown: Ref<Pick<LedgerShown, 'facets' | 'archived'>>) {
   const wanted = computed(() => ({ facet: shown.value.facets, archived: shown.value.archived }))
   return useQuery({
     queryKey: [keys.ledger, 'facets', wanted],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys, useLabels, usePeople } from '../api/queries'
@@ -19,20 +19,20 @@ const route = useRoute()
 const router = useRouter()
 const { say, attempt } = useNotices()
 
-const KINDS: [LineKind, string][] = [
+const HEADINGS = new Map<LineKind, string>([
   ['DECISION', 'Decisions'],
   ['ACTION', 'Actions'],
   ['RISK', 'Risks'],
   ['QUESTION', 'Open questions'],
   ['HIGHLIGHT', 'Highlights'],
   ['LOWLIGHT', 'Lowlights'],
-]
+])
 
 const list = (q: unknown) =>
   (Array.isArray(q) ? q : [q]).filter((v): v is string => typeof v === 'string')
 const kinds = computed(() => {
   const asked = list(route.query.kind)
-  const some = KINDS.map(([kind]) => kind).filter((kind) => asked.includes(kind))
+  const some = [...HEADINGS.keys()].filter((kind) => asked.includes(kind))
   return some.length ? some : (['DECISION', 'ACTION', 'RISK'] satisfies LineKind[])
 })
 const facets = computed(() => list(route.query.facet))
@@ -54,17 +54,7 @@ const { data, error, refetch } = useQuery({
 })
 const { data: people } = usePeople()
 const { data: labels } = useLabels()
-const { data: ledger } = useLedgerFacets(
-  computed(() => ({
-    facets: [],
-    archived: false,
-    groups: 'NONE' as const,
-    by: 'DATE' as const,
-    descending: true,
-    calendar: false,
-    month: '',
-  })),
-)
+const { data: ledger } = useLedgerFacets(ref({ facets: [], archived: false }))
 const series = computed(
   () => ledger.value?.values.filter((v) => v.facet === 'SERIES').map((v) => v.value) ?? [],
 )
@@ -93,7 +83,7 @@ function choose(facet: string, value: string) {
 }
 
 async function copy() {
-  const text = plainRollUp(data.value ?? [], new Map(KINDS), people.value ?? [])
+  const text = plainRollUp(data.value ?? [], HEADINGS, people.value ?? [])
   if (await attempt(navigator.clipboard.writeText(text))) say('The page is copied as text.')
 }
 
@@ -112,7 +102,7 @@ function print() {
       <h1>Roll-up</h1>
       <div class="choices no-print" role="group" aria-label="What is rolled up">
         <button
-          v-for="[kind, name] in KINDS"
+          v-for="[kind, name] in HEADINGS"
           :key="kind"
           class="btn"
           type="button"
@@ -177,9 +167,9 @@ function print() {
     </header>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <div v-else-if="data">
-      <section v-for="r in data" :key="r.kind" :aria-label="new Map(KINDS).get(r.kind)">
+      <section v-for="r in data" :key="r.kind" :aria-label="HEADINGS.get(r.kind)">
         <h2 class="section-head">
-          {{ new Map(KINDS).get(r.kind) }}
+          {{ HEADINGS.get(r.kind) }}
           <span class="figures">{{ count(r.entries.length, 'line') }}</span>
         </h2>
         <ul v-if="r.entries.length">

@@ -1,13 +1,11 @@
 package org.ledgerlamp.server.access;
 
-import java.util.function.Consumer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionDefinition;
-import org.springframework.transaction.TransactionStatus;
 import org.springframework.transaction.support.TransactionCallback;
 import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -44,14 +42,6 @@ class SessionTransactions {
                         }
                     }
                 }
-            }
-
-            @Override
-            public void executeWithoutResult(Consumer<TransactionStatus> action) {
-                execute(status -> {
-                    action.accept(status);
-                    return null;
-                });
             }
         };
     }

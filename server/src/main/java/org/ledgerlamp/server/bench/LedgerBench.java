@@ -292,7 +292,7 @@ public final class LedgerBench {
         hot.put(
                 "08 what is remembered",
                 "select * from line_subject where team_id = '" + team
-                        + "' and kind = 'ACTION' and spoken_of >= '2026-01-01' and held_on < '2026-11-01' order by spoken_of desc limit 20000");
+                        + "' and kind = 'ACTION' and ended = false and spoken_of >= '2026-01-01' and held_on < '2026-11-01' order by spoken_of desc limit 2000");
         hot.put(
                 "09 lines of a folio",
                 "select * from minutes_line where minutes_id = '" + minutes + "' order by position");

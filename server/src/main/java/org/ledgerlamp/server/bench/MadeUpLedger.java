@@ -42,9 +42,8 @@ final class MadeUpLedger {
             return;
         }
         int copies = (meetings - seeds + seeds - 1) / seeds;
-        database.execute(
-                "create or replace table bench_seed as select m.id minutes_id, m.meeting_id, m.folio from minutes m"
-                        + " where m.folio is not null and m.team_id = '" + team + "'");
+        database.execute("create or replace table bench_seed as select m.id minutes_id, m.meeting_id from minutes m"
+                + " where m.folio is not null and m.team_id = '" + team + "'");
         database.execute("create or replace table bench_source as select f.id from source_file f"
                 + " join bench_seed s on s.meeting_id = f.meeting_id");
         copy("meeting", "id in (select meeting_id from bench_seed)", copies, 1);
@@ -88,7 +87,7 @@ final class MadeUpLedger {
                 .collect(Collectors.joining(", "));
         database.execute("insert into " + table + " (" + String.join(", ", columns.keySet()) + ") select " + values
                 + " from (select t.*, a.seq k, b.seq j from " + table + " t, seq_1_to_" + copies + " a, seq_0_to_"
-                + (times - 1) + " b where t." + which.replaceFirst("^t\\.", "") + ") c");
+                + (times - 1) + " b where t." + which + ") c");
     }
 
     private static String value(String table, String column, String type) {

@@ -53,11 +53,11 @@ class CardKeeper {
         }
     }
 
-    @EventListener
+    /** Ticking a line off changes nothing that a card shows. */
+    @EventListener(condition = "#changed.amended()")
     void changed(LineOfRecord changed) {
-        keep(minutes.one(
-                changed.teamId(),
-                minutes.line(changed.teamId(), changed.lineId()).minutesId()));
+        UUID folio = minutes.line(changed.teamId(), changed.lineId()).minutesId();
+        keep(minutes.one(changed.teamId(), folio));
     }
 
     @EventListener

@@ -52,9 +52,8 @@ class LedgerList {
     record Page(List<FolioCard> cards, @Nullable String next) {}
 
     Page page(UUID teamId, Wanted wanted, Sorted sorted, @Nullable String after) {
-        List<Object> given = new ArrayList<>(List.of(teamId, wanted.archived()));
-        StringBuilder query = new StringBuilder("select c.* from folio_card c where c.team_id = ? and c.archived = ?")
-                .append(FolioFacets.having("c.id", teamId, wanted.archived(), wanted.values(), given));
+        List<Object> given = new ArrayList<>();
+        StringBuilder query = new StringBuilder(fitting(teamId, wanted, given));
         String sort = "c." + sorted.by().column();
         String group =
                 sorted.groups().column() == null ? null : "c." + sorted.groups().column();
@@ -88,20 +87,23 @@ class LedgerList {
 
     /** What is held in some days, earliest first. */
     List<FolioCard> between(UUID teamId, Wanted wanted, LocalDate first, LocalDate last) {
-        List<Object> given = new ArrayList<>(List.of(teamId, wanted.archived()));
-        String query = "select c.* from folio_card c where c.team_id = ? and c.archived = ?"
-                + FolioFacets.having("c.id", teamId, wanted.archived(), wanted.values(), given)
-                + " and c.held_on between ? and ? order by c.held_on, c.folio";
+        List<Object> given = new ArrayList<>();
+        String query = fitting(teamId, wanted, given) + " and c.held_on between ? and ? order by c.held_on, c.folio";
         given.addAll(List.of(first, last));
         return read(query, given, MOST_AT_ONCE);
     }
 
     /** All that fits, to be changed at once. */
     List<FolioCard> all(UUID teamId, Wanted wanted) {
-        List<Object> given = new ArrayList<>(List.of(teamId, wanted.archived()));
-        String query = "select c.* from folio_card c where c.team_id = ? and c.archived = ?"
+        List<Object> given = new ArrayList<>();
+        return read(fitting(teamId, wanted, given), given, MOST_AT_ONCE);
+    }
+
+    /** The beginning of every query of the list; what it is given is added, in order. */
+    private static String fitting(UUID teamId, Wanted wanted, List<Object> given) {
+        given.addAll(List.of(teamId, wanted.archived()));
+        return "select c.* from folio_card c where c.team_id = ? and c.archived = ?"
                 + FolioFacets.having("c.id", teamId, wanted.archived(), wanted.values(), given);
-        return read(query, given, MOST_AT_ONCE);
     }
 
     @SuppressWarnings("unchecked")

@@ -86,18 +86,12 @@ class LinkController {
                                 .collect(Collectors.toSet()))
                 .stream()
                 .collect(Collectors.toMap(MinutesLine::id, Function.identity()));
-        Map<UUID, Minutes> later =
-                minutes
-                        .all(
-                                who.teamId(),
-                                of.stream().map(LineLink::laterMinutes).collect(Collectors.toSet()))
-                        .stream()
-                        .collect(Collectors.toMap(Minutes::id, Function.identity()));
+        Map<UUID, Minutes> later = links.foliosOf(who.teamId(), of);
         List<LinkView> views = new ArrayList<>();
         for (LineLink link : of) {
             MinutesLine earlier = lines.get(link.earlierLine());
             Minutes by = later.get(link.laterMinutes());
-            if (earlier != null && by != null && by.isFiled()) {
+            if (earlier != null && by != null) {
                 views.add(
                         LinkView.of(link, earlier, by, link.laterLine() == null ? null : lines.get(link.laterLine())));
             }

@@ -51,7 +51,7 @@ class LinkDeeds {
                 to,
                 deed == null ? null : acts.act(who, link.earlierLine(), deed).id());
         links.saveAndFlush(link);
-        events.publishEvent(new LineOfRecord(who.teamId(), link.earlierLine()));
+        events.publishEvent(new LineOfRecord(who.teamId(), link.earlierLine(), false));
         events.publishEvent(new Changed(who.teamId(), "linked", Map.of("folio", later.folio())));
         return link;
     }

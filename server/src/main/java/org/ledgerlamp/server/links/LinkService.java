@@ -91,6 +91,14 @@ public class LinkService {
                 .collect(Collectors.groupingBy(LineLink::earlierLine));
     }
 
+    /** The folios that say these things, by the id of their minutes; those that are filed no more are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Minutes> foliosOf(UUID teamId, Collection<LineLink> said) {
+        return minutes.all(teamId, said.stream().map(LineLink::laterMinutes).collect(Collectors.toSet())).stream()
+                .filter(Minutes::isFiled)
+                .collect(Collectors.toMap(Minutes::id, Function.identity()));
+    }
+
     /** What a folio says of earlier lines, the plainest first; also what was dismissed. */
     @Transactional(readOnly = true)
     public List<LineLink> of(Minutes later) {

@@ -122,7 +122,7 @@ public class MatterService {
             roster.named(who.teamId(), List.of(deed.ownerId()));
         }
         acts.act(who, line.id(), deed);
-        events.publishEvent(new LineOfRecord(line.teamId(), line.id()));
+        events.publishEvent(new LineOfRecord(line.teamId(), line.id(), false));
         if (deed.meetingId() != null) {
             tell(deed.meetingId());
         }
@@ -137,7 +137,7 @@ public class MatterService {
     /** Takes back what was done. */
     public void takeBack(UUID teamId, UUID actId) {
         Act act = acts.takeBack(teamId, actId);
-        events.publishEvent(new LineOfRecord(teamId, act.lineId()));
+        events.publishEvent(new LineOfRecord(teamId, act.lineId(), false));
         if (act.meetingId() != null) {
             tell(act.meetingId());
         }

@@ -231,7 +231,7 @@ public class MinutesService {
         keepOfRecord(of, line);
         lines.saveAndFlush(line);
         if (of.isFiled()) {
-            events.publishEvent(new LineOfRecord(of.teamId(), line.id()));
+            events.publishEvent(new LineOfRecord(of.teamId(), line.id(), true));
             amendments.lineChanged(who, of, line, was);
         }
         events.publishEvent(line.written(of));

@@ -6,8 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
@@ -86,14 +84,7 @@ class CourseController {
                     List.of()));
         }
         List<LineLink> said = links.after(who.teamId(), List.of(id)).getOrDefault(id, List.of());
-        Map<UUID, Minutes> folios =
-                minutes
-                        .all(
-                                who.teamId(),
-                                said.stream().map(LineLink::laterMinutes).collect(Collectors.toSet()))
-                        .stream()
-                        .filter(Minutes::isFiled)
-                        .collect(Collectors.toMap(Minutes::id, Function.identity()));
+        Map<UUID, Minutes> folios = links.foliosOf(who.teamId(), said);
         said.stream().filter(l -> folios.containsKey(l.laterMinutes())).forEach(l -> {
             Minutes later = folios.get(l.laterMinutes());
             steps.add(new CourseStep(

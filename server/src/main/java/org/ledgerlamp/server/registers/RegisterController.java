@@ -2,7 +2,6 @@ package org.ledgerlamp.server.registers;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -94,14 +93,8 @@ class RegisterController {
                 .map(k -> {
                     Wanted wanted =
                             new Wanted(k, open, false, null, null, facet == null ? List.of() : facet, from, to, null);
-                    List<RegisterEntry> entries = new ArrayList<>();
-                    RegisterService.Page page = registers.page(who.teamId(), wanted);
-                    entries.addAll(page.entries());
-                    while (page.next() != null && entries.size() < MOST_ON_A_PAGE) {
-                        page = registers.page(who.teamId(), wanted.from(page.next()));
-                        entries.addAll(page.entries());
-                    }
-                    return new RolledUp(k, rows.of(who.teamId(), entries), page.next() != null);
+                    RegisterService.Page page = registers.atLeast(who.teamId(), wanted, MOST_ON_A_PAGE);
+                    return new RolledUp(k, rows.of(who.teamId(), page.entries()), page.next() != null);
                 })
                 .toList();
     }

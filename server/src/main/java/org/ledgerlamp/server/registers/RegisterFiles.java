@@ -1,6 +1,5 @@
 package org.ledgerlamp.server.registers;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -54,17 +53,11 @@ class RegisterFiles {
     }
 
     private List<RegisterEntry> all(UUID teamId, Wanted wanted) {
-        List<RegisterEntry> all = new ArrayList<>();
-        RegisterService.Page page = registers.page(teamId, wanted);
-        all.addAll(page.entries());
-        while (page.next() != null) {
-            if (all.size() > MOST) {
-                throw Refusal.conflict("That is more than " + MOST + " entries: narrow it down first.");
-            }
-            page = registers.page(teamId, wanted.from(page.next()));
-            all.addAll(page.entries());
+        RegisterService.Page page = registers.atLeast(teamId, wanted, MOST + 1);
+        if (page.next() != null) {
+            throw Refusal.conflict("That is more than " + MOST + " entries: narrow it down first.");
         }
-        return all;
+        return page.entries();
     }
 
     private static String table(List<RegisterEntry> entries, Map<UUID, String> names) {

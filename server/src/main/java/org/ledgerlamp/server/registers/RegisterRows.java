@@ -5,8 +5,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.acts.ActKind;
 import org.ledgerlamp.server.links.LineLink;
@@ -15,18 +13,15 @@ import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.LineState;
 import org.ledgerlamp.server.minutes.Minutes;
-import org.ledgerlamp.server.minutes.MinutesService;
 import org.springframework.stereotype.Component;
 
 /** Shows entries of registers with what later folios say of them. */
 @Component
 class RegisterRows {
     private final LinkService links;
-    private final MinutesService minutes;
 
-    RegisterRows(LinkService links, MinutesService minutes) {
+    RegisterRows(LinkService links) {
         this.links = links;
-        this.minutes = minutes;
     }
 
     /** What a later folio says of an entry. */
@@ -61,16 +56,8 @@ class RegisterRows {
         Map<UUID, List<LineLink>> later = entries.isEmpty()
                 ? Map.of()
                 : links.after(teamId, entries.stream().map(RegisterEntry::id).toList());
-        Map<UUID, Minutes> folios = minutes
-                .all(
-                        teamId,
-                        later.values().stream()
-                                .flatMap(Collection::stream)
-                                .map(LineLink::laterMinutes)
-                                .collect(Collectors.toSet()))
-                .stream()
-                .filter(Minutes::isFiled)
-                .collect(Collectors.toMap(Minutes::id, Function.identity()));
+        Map<UUID, Minutes> folios = links.foliosOf(
+                teamId, later.values().stream().flatMap(Collection::stream).toList());
         return entries.stream()
                 .map(e -> row(e, later.getOrDefault(e.id(), List.of()), folios))
                 .toList();

@@ -122,6 +122,17 @@ class RegisterService {
         return new Page(page, end.written());
     }
 
+    /** Reads on, page by page, until there are at least so many entries or no more. */
+    Page atLeast(UUID teamId, Wanted wanted, int entries) {
+        Page page = page(teamId, wanted);
+        List<RegisterEntry> all = new ArrayList<>(page.entries());
+        while (page.next() != null && all.size() < entries) {
+            page = page(teamId, wanted.from(page.next()));
+            all.addAll(page.entries());
+        }
+        return new Page(all, page.next());
+    }
+
     /** The entries of a folio. */
     List<RegisterEntry> of(UUID minutesId) {
         return entities.createQuery(
