@@ -7,6 +7,7 @@ import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import { STATE_SIGNS } from '../shared/lineStates'
 import { useActs } from '../shared/useActs'
+import { count } from '../shared/words'
 import EntryCourse from './EntryCourse.vue'
 import { effectWord, standingOf } from './registerWords'
 
@@ -41,6 +42,8 @@ const owner = computed(() => {
 const canTick = computed(
   () => props.entry.kind !== 'DECISION' && props.entry.standing !== 'CONTINUED',
 )
+/** How many of the places that speak of it later stand below it; its course has them all. */
+const SHOWN = 4
 const CLOSES = { ACTION: 'done', QUESTION: 'answered', RISK: 'over' } as Record<string, string>
 
 function start(what: 'day' | 'owner') {
@@ -114,12 +117,15 @@ function handOver(id: string) {
         </button>
       </p>
       <p v-if="entry.later.length" class="small later">
-        <span v-for="(l, i) in entry.later" :key="i" :class="l.state.toLowerCase()">
+        <span v-for="(l, i) in entry.later.slice(-SHOWN)" :key="i" :class="l.state.toLowerCase()">
           <i v-if="l.state !== 'INK'" aria-hidden="true">{{ STATE_SIGNS[l.state] }}</i>
           {{ effectWord(l.effect, entry.kind) }}
           in
           <RouterLink :to="folioAddress(l.folio)">folio {{ l.folio }}</RouterLink>
           <span v-if="l.state !== 'INK'" class="unseen">, not confirmed</span>
+        </span>
+        <span v-if="entry.later.length > SHOWN" class="more">
+          and {{ count(entry.later.length - SHOWN, 'time') }} before, in its course
         </span>
       </p>
       <EntryCourse v-if="course" :line-id="entry.lineId" :people="people" />

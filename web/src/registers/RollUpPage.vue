@@ -149,20 +149,24 @@ function print() {
             <option v-for="s in series" :key="s" :value="facetOf('SERIES', s)">{{ s }}</option>
           </select>
         </label>
-        <label class="day" for="roll-up-from">from</label>
-        <DayField
-          :model-value="from ?? null"
-          class="field"
-          input-id="roll-up-from"
-          @update:model-value="show({ from: $event ?? undefined })"
-        />
-        <label class="day" for="roll-up-to">to</label>
-        <DayField
-          :model-value="to ?? null"
-          class="field"
-          input-id="roll-up-to"
-          @update:model-value="show({ to: $event ?? undefined })"
-        />
+        <span class="day">
+          <label for="roll-up-from">from</label>
+          <DayField
+            :model-value="from ?? null"
+            class="field"
+            input-id="roll-up-from"
+            @update:model-value="show({ from: $event ?? undefined })"
+          />
+        </span>
+        <span class="day">
+          <label for="roll-up-to">to</label>
+          <DayField
+            :model-value="to ?? null"
+            class="field"
+            input-id="roll-up-to"
+            @update:model-value="show({ to: $event ?? undefined })"
+          />
+        </span>
       </div>
     </header>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
@@ -222,6 +226,9 @@ h1 {
 }
 
 .day {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
   font-size: 13px;
   color: var(--ink-2);
 }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Strand, StrandCourse } from '../api/types'
 import { longDay } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import TimeChart from '../shared/TimeChart.vue'
+import { count } from '../shared/words'
 
 /** One figure of a subject through time: a chart and a small table. */
 const props = defineProps<{
@@ -37,6 +38,13 @@ function figure(value: number): string {
   return value.toLocaleString('en-GB', { maximumFractionDigits: 2 })
 }
 
+/** As many as stand beside the chart; the others are shown when asked for. */
+const LATEST = 10
+const every = ref(false)
+const listed = computed(() =>
+  every.value ? props.course.points : props.course.points.slice(-LATEST),
+)
+
 const placeOf = (id: string) => props.places.find((p) => p.id === id)
 </script>
 
@@ -45,34 +53,49 @@ const placeOf = (id: string) => props.places.find((p) => p.id === id)
     <h2 class="section-head">{{ heading }}</h2>
     <div class="both">
       <TimeChart :points="points" :title="`${heading} through time`" />
-      <table>
-        <thead class="unseen">
-          <tr>
-            <th scope="col">Day</th>
-            <th scope="col">Said</th>
-            <th scope="col">Where</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="p in course.points" :key="p.placeId">
-            <td class="figures">{{ longDay(p.date) }}</td>
-            <th scope="row">{{ p.words }}</th>
-            <td>
-              <RouterLink
-                v-if="placeOf(p.placeId)"
-                class="figures"
-                :to="folioAddress(placeOf(p.placeId)!.folio, placeOf(p.placeId)!.line)"
-              >
-                {{
-                  placeOf(p.placeId)!.line === null
-                    ? `folio ${placeOf(p.placeId)!.folio}`
-                    : cited(placeOf(p.placeId)!.folio, placeOf(p.placeId)!.line!)
-                }}
-              </RouterLink>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <div>
+        <button
+          v-if="course.points.length > LATEST"
+          class="btn quiet"
+          type="button"
+          :aria-expanded="every"
+          @click="every = !every"
+        >
+          {{
+            every
+              ? `The latest ${LATEST}`
+              : `With ${count(course.points.length - LATEST, 'earlier one')}`
+          }}
+        </button>
+        <table>
+          <thead class="unseen">
+            <tr>
+              <th scope="col">Day</th>
+              <th scope="col">Said</th>
+              <th scope="col">Where</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="p in listed" :key="p.placeId">
+              <td class="figures">{{ longDay(p.date) }}</td>
+              <th scope="row">{{ p.words }}</th>
+              <td>
+                <RouterLink
+                  v-if="placeOf(p.placeId)"
+                  class="figures"
+                  :to="folioAddress(placeOf(p.placeId)!.folio, placeOf(p.placeId)!.line)"
+                >
+                  {{
+                    placeOf(p.placeId)!.line === null
+                      ? `folio ${placeOf(p.placeId)!.folio}`
+                      : cited(placeOf(p.placeId)!.folio, placeOf(p.placeId)!.line!)
+                  }}
+                </RouterLink>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
     </div>
   </section>
 </template>
@@ -86,7 +109,7 @@ section {
   display: grid;
   grid-template-columns: 1.5fr 1fr;
   gap: 24px;
-  align-items: center;
+  align-items: start;
   margin-top: 6px;
 }
 

@@ -133,6 +133,19 @@ class ImportsTest extends ServerTest {
     }
 
     @Test
+    void a_folder_called_by_a_number_or_a_year_is_no_series() throws Exception {
+        Map<String, String> files = new LinkedHashMap<>();
+        files.put("papers/2025/one.md", OLD);
+        files.put("papers/2025/two.md", OLD.replace("17 November", "15 December"));
+        desk.hand(run, "papers.zip", zip(files));
+
+        int folio = outcome().get("papers/2025/one.md").at("/folio").asInt();
+        JsonNode filed = desk.read("/api/folios/{n}", folio).body();
+        assertThat(filed.at("/meeting").has("series")).isTrue();
+        assertThat(filed.at("/meeting/series").isNull()).isTrue();
+    }
+
+    @Test
     void the_same_import_again_brings_nothing_in_twice() throws Exception {
         desk.hand(run, "safety.md", bytes(OLD));
         assertThat(desk.hand(run, "safety.md", bytes(OLD)).at("/files").asInt()).isZero();

@@ -223,7 +223,7 @@ class ImportStep {
                 .toList();
     }
 
-    /** A folder with several files in it is a series, called as it is called. */
+    /** A folder with several files in it is a series, called as it is called; one called by number or year is none. */
     private @Nullable String folder(ImportItem item) {
         int slash = item.path().lastIndexOf('/');
         if (slash <= 0) {
@@ -234,7 +234,9 @@ class ImportStep {
         boolean isRoot = folder.indexOf('/') < 0;
         long all = items.inFolder(item.runId(), "%");
         long inside = items.inFolder(item.runId(), prefix);
-        return inside > 1 && !(isRoot && inside == all) ? folder.substring(folder.lastIndexOf('/') + 1) : null;
+        String name = folder.substring(folder.lastIndexOf('/') + 1);
+        boolean tells = name.chars().anyMatch(Character::isLetter);
+        return tells && inside > 1 && !(isRoot && inside == all) ? name : null;
     }
 
     private Map<String, UUID> people(UUID teamId) {
