@@ -18,7 +18,12 @@ public final class LampCommand {
     }
 
     static int run(String[] args, PrintWriter err) {
+        return run(args, new PrintWriter(System.out, true), err);
+    }
+
+    static int run(String[] args, PrintWriter out, PrintWriter err) {
         return new CommandLine(new LampCommand())
+                .setOut(out)
                 .setErr(err)
                 .setExecutionExceptionHandler((e, command, parsed) -> fail(err, e.getMessage()))
                 .setParameterExceptionHandler((e, parsed) -> fail(err, e.getMessage()))

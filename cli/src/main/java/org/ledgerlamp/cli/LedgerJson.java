@@ -1,7 +1,11 @@
 package org.ledgerlamp.cli;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.List;
+import java.util.Optional;
+import org.ledgerlamp.core.lamp.Answer;
 import org.ledgerlamp.core.ledger.Course;
 import org.ledgerlamp.core.ledger.DecisionLink;
 import org.ledgerlamp.core.ledger.FiledLine;
@@ -22,33 +26,49 @@ final class LedgerJson {
     private LedgerJson() {}
 
     /**
+     * Questions in plain words.
+     *
+     * @param askedOn the day they are asked on, or null where that is not said
+     */
+    record Questions(List<String> asks, LocalDate askedOn) {}
+
+    /**
      * The questions of a {@code ledger.json}.
      *
-     * @throws IllegalArgumentException where it is no JSON or a question has no words
+     * @throws IllegalArgumentException where it is no JSON, a question has no words, or {@code askedOn} is no day
      */
-    static List<String> questions(byte[] json) {
+    static Questions questions(byte[] json) {
         try {
-            return MAPPER.readTree(new String(json, StandardCharsets.UTF_8))
-                    .path("questions")
+            JsonNode root = MAPPER.readTree(new String(json, StandardCharsets.UTF_8));
+            List<String> asks = root.path("questions")
                     .valueStream()
                     .map(q -> q.path("ask")
                             .asStringOpt()
                             .orElseThrow(() -> new IllegalArgumentException("a question without \"ask\": " + q)))
                     .toList();
+            Optional<String> day = root.path("askedOn").asStringOpt();
+            return new Questions(asks, day.map(LocalDate::parse).orElse(null));
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException("\"askedOn\" is no day: " + e.getParsedString(), e);
         } catch (JacksonException e) {
             throw new IllegalArgumentException("no valid JSON: " + e.getOriginalMessage(), e);
         }
     }
 
-    static String write(List<String> questions, LedgerWalk walk) {
+    /** @param answers of the questions, in their order */
+    static String write(List<String> questions, List<Answer> answers, LedgerWalk walk) {
         ObjectNode root = MAPPER.createObjectNode();
-        ArrayNode answers = root.putArray("answers");
-        for (String question : questions) {
-            answers.addObject()
-                    .put("ask", question)
-                    .put("answered", false)
-                    .put("answer", "")
+        ArrayNode said = root.putArray("answers");
+        for (int i = 0; i < questions.size(); i++) {
+            Answer answer = answers.get(i);
+            ArrayNode citations = said.addObject()
+                    .put("ask", questions.get(i))
+                    .put("answered", answer.answered())
+                    .put("answer", answer.text())
                     .putArray("citations");
+            answer.citations()
+                    .forEach(c ->
+                            citations.addObject().put("meeting", c.meeting()).put("quote", c.quote()));
         }
         ArrayNode lineage = root.putArray("lineage");
         walk.courses().stream().filter(c -> !c.steps().isEmpty()).forEach(c -> lineage.add(lineage(c)));

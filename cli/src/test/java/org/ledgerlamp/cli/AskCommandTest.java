@@ -6,6 +6,8 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -80,6 +82,48 @@ class AskCommandTest {
         assertThat(lineage.at("/mentions/0").asString()).isEqualTo("a-second");
         assertThat(lineage.at("/end").asString()).isEqualTo("done");
         assertThat(answers.at("/answers/0/ask").asString()).isEqualTo("What became of the hinge?");
+    }
+
+    private record Printed(int status, String out, String error) {}
+
+    private Printed ask(String... more) {
+        StringWriter out = new StringWriter();
+        StringWriter error = new StringWriter();
+        List<String> args = new ArrayList<>(
+                List.of("ask", "--ledger", folder.resolve("meetings").toString()));
+        args.addAll(List.of(more));
+        int status =
+                LampCommand.run(args.toArray(String[]::new), new PrintWriter(out, true), new PrintWriter(error, true));
+        return new Printed(status, out.toString(), error.toString());
+    }
+
+    @Test
+    void a_question_is_answered_with_the_places_the_answer_rests_on() {
+        Printed printed = ask("What became of the gangway hinge drawing?");
+
+        assertThat(printed.status()).isZero();
+        assertThat(printed.out()).contains("on Thursday").contains("a-second, passage 2: I sent the gangway hinge");
+    }
+
+    @Test
+    void what_no_meeting_says_is_not_answered_and_the_nearest_places_are_shown() {
+        Printed printed = ask("How much did the gangway paint cost?", "--asked-on", "2026-03-11");
+
+        assertThat(printed.status()).isZero();
+        assertThat(printed.out()).startsWith("The ledger does not say.").contains("passage");
+    }
+
+    @Test
+    void a_question_or_a_batch_is_wanted_and_never_both() {
+        assertThat(ask()).isEqualTo(new Printed(2, "", "lamp: give a question, or --batch FILE and --out FILE\n"));
+        assertThat(ask("What?", "--batch", questions.toString()).status()).isEqualTo(2);
+    }
+
+    @Test
+    void a_batch_says_on_which_day_it_is_asked() throws Exception {
+        Path wrong = Files.writeString(folder.resolve("day.json"), "{\"askedOn\":\"soon\",\"questions\":[]}");
+
+        assertThat(ask(folder.resolve("meetings"), wrong).error()).endsWith("\"askedOn\" is no day: soon\n");
     }
 
     @Test

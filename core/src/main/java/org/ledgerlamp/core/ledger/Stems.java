@@ -5,13 +5,13 @@ import java.util.Set;
 import org.ledgerlamp.core.language.Words;
 
 /** Stems under which a word is the same in whatever form it comes back: "measure" and "measured". */
-final class Stems {
+public final class Stems {
     private static final int SHORTEST = 4;
 
     private Stems() {}
 
     /** The stems of the words of {@code text} that carry meaning, in order of first use. */
-    static Set<String> of(String text) {
+    public static Set<String> of(String text) {
         Set<String> stems = new LinkedHashSet<>();
         for (String stem : Words.content(text)) {
             stems.add(bare(stem));
@@ -20,7 +20,7 @@ final class Stems {
     }
 
     /** The stem of one word. */
-    static String ofWord(String word) {
+    public static String ofWord(String word) {
         return bare(Words.stem(word));
     }
 

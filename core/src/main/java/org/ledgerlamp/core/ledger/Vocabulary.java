@@ -76,7 +76,7 @@ public final class Vocabulary {
     }
 
     /** How much a stem of {@link Stems} tells, between 0 and 6.7; what only few passages hold, five and more. */
-    double weight(String stem) {
+    public double weight(String stem) {
         return weights.computeIfAbsent(stem, this::weighed);
     }
 

@@ -84,12 +84,12 @@ public record Calendar(LocalDate today, LocalDate nextMeeting) {
 
     /** The coming Easter Sunday. */
     LocalDate easter() {
-        LocalDate thisYear = easter(today.getYear());
-        return thisYear.isBefore(today) ? easter(today.getYear() + 1) : thisYear;
+        LocalDate thisYear = easterOf(today.getYear());
+        return thisYear.isBefore(today) ? easterOf(today.getYear() + 1) : thisYear;
     }
 
     /** Easter Sunday of the Gregorian calendar, after the anonymous algorithm of 1876 (Meeus 1991). */
-    private static LocalDate easter(int year) {
+    public static LocalDate easterOf(int year) {
         int golden = year % 19;
         int century = year / 100;
         int moon = (19 * golden + century - century / 4 - (century - (century + 8) / 25 + 1) / 3 + 15) % 30;

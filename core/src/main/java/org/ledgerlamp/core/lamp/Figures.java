@@ -1,0 +1,57 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.ledger.SaidFigure;
+import org.ledgerlamp.core.ledger.SaidFigures;
+
+/** Figures: which kind a question asks for, and where they are said. */
+final class Figures {
+    private static final Pattern DAYS = Pattern.compile(
+            "\\b(?:when|date|day|open|live|deadline|move[ds]? (?:to|back))\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MONEY = Pattern.compile(
+            "\\b(?:how much|costs?|prices?|fees?|premiums?|rents?|budgets?|quotes?|estimates?|pay|paid|paying|spend|spent"
+                    + "|deposits?|charge[ds]?|raised?|worth|cap|salary|wages?|bills?|invoices?)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final double SHARE_NEAR = 0.5;
+    private static final int NEAR = 2;
+
+    private Figures() {}
+
+    /** The kinds of figure that may answer a question. */
+    static Set<SaidFigure.Kind> wanted(String question) {
+        if (MONEY.matcher(question).find()) {
+            return EnumSet.of(
+                    SaidFigure.Kind.MONEY, SaidFigure.Kind.NUMBER, SaidFigure.Kind.SHARE, SaidFigure.Kind.COUNT);
+        }
+        if (DAYS.matcher(question).find()) {
+            return EnumSet.of(SaidFigure.Kind.DATE);
+        }
+        return EnumSet.complementOf(EnumSet.of(SaidFigure.Kind.DATE));
+    }
+
+    /** Whether a figure of a kind is said in a sentence. */
+    static boolean areIn(Found found, Set<SaidFigure.Kind> kinds) {
+        return SaidFigures.in(found.sentence().text(), found.meeting().filed().date()).stream()
+                .anyMatch(f -> kinds.contains(f.kind()));
+    }
+
+    /** Whether half of the subject, as far as the ledger has words for it, is said within a passage or two. */
+    static boolean isNear(Asked asked, Found found) {
+        LedgerWords words = asked.ledger().words();
+        Set<String> said = new HashSet<>();
+        for (int d = -NEAR; d <= NEAR; d++) {
+            said.addAll(found.lens().stems(found.sentence().passage() + d));
+        }
+        double held = 0;
+        double all = 0;
+        for (Sought.Term term : asked.sought().terms()) {
+            boolean known = term.stems().stream().anyMatch(s -> words.passagesWith(s) > 0);
+            held += term.isIn(said) ? term.weight() : 0;
+            all += known ? term.weight() : 0;
+        }
+        return all == 0 || held / all >= SHARE_NEAR;
+    }
+}

@@ -1,0 +1,29 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.Optional;
+import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.reading.Kind;
+
+/**
+ * A sentence that may answer a question.
+ *
+ * @param score how well; comparable among sentences of one question only
+ * @param covered share of the subject that is spoken of around it, 0 to 1
+ * @param likeness how near its meaning is to the question's, -1 to 1
+ */
+record Found(TalkLens lens, TalkLens.Spoken sentence, double score, double covered, double likeness) {
+    LampMeeting meeting() {
+        return lens.meeting();
+    }
+
+    String speaker() {
+        return lens.said(sentence.passage()).speaker();
+    }
+
+    /** The line of a kind that rests on the passage first. */
+    Optional<FiledLine> line(Kind kind) {
+        return meeting().filed().lines().stream()
+                .filter(l -> l.kind() == kind && l.passage() == sentence.passage())
+                .findFirst();
+    }
+}

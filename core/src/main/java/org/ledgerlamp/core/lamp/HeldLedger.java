@@ -1,0 +1,128 @@
+package org.ledgerlamp.core.lamp;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.ledgerlamp.core.ledger.Course;
+import org.ledgerlamp.core.ledger.DecisionLink;
+import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.ledger.LedgerWalk;
+import org.ledgerlamp.core.ledger.Recall;
+import org.ledgerlamp.core.ledger.Stems;
+import org.ledgerlamp.core.people.Person;
+
+/** A ledger that is held in memory whole: a folder of meetings. */
+public final class HeldLedger implements LedgerView {
+    private final List<LampMeeting> meetings;
+    private final Map<String, LampMeeting> byId = new HashMap<>();
+    private final LedgerWords words;
+    private final List<Person> people;
+    private final LedgerWalk walk = new LedgerWalk();
+
+    /** Files meetings in order of their days. */
+    public HeldLedger(List<LampMeeting> meetings) {
+        this.meetings = meetings.stream()
+                .sorted(Comparator.comparing(m -> m.filed().date()))
+                .toList();
+        Map<String, Person> everybody = new LinkedHashMap<>();
+        for (LampMeeting meeting : this.meetings) {
+            walk.file(meeting.filed());
+            byId.put(meeting.id(), meeting);
+            meeting.roster().forEach(p -> everybody.putIfAbsent(p.name(), p));
+        }
+        people = List.copyOf(everybody.values());
+        words = new HeldWords(this.meetings);
+    }
+
+    /** How its meetings hang together. */
+    public LedgerWalk walk() {
+        return walk;
+    }
+
+    @Override
+    public LedgerWords words() {
+        return words;
+    }
+
+    @Override
+    public List<Person> people() {
+        return people;
+    }
+
+    @Override
+    public List<LampMeeting> likely(Sought sought, Wanted wanted, int most) {
+        return meetings.size() <= most ? meetings : likeliest(sought, most);
+    }
+
+    private List<LampMeeting> likeliest(Sought sought, int most) {
+        return meetings.stream()
+                .sorted(Comparator.comparingDouble((LampMeeting m) -> -held(sought, m)))
+                .limit(most)
+                .toList();
+    }
+
+    private static double held(Sought sought, LampMeeting meeting) {
+        TalkLens lens = new TalkLens(meeting);
+        double best = 0;
+        for (int n = 0; n < lens.size(); n++) {
+            double held = 0;
+            for (Sought.Term term : sought.terms()) {
+                held += term.weight() * lens.density(term, n);
+            }
+            best = Math.max(best, held);
+        }
+        return best;
+    }
+
+    @Override
+    public List<LampMeeting> held(Period period, String names) {
+        Set<String> wanted = names == null ? Set.of() : Stems.of(names);
+        return meetings.stream()
+                .filter(m -> period == null || period.holds(m.filed().date()))
+                .filter(m -> Stems.of(m.names()).containsAll(wanted))
+                .toList();
+    }
+
+    @Override
+    public List<Promise> promises() {
+        List<Promise> promises = new ArrayList<>();
+        for (Course course : walk.courses()) {
+            FiledLine line = course.line();
+            LocalDate due = line.due();
+            String owner = line.owner();
+            for (Course.Step step : course.steps()) {
+                Recall recall = step.recall();
+                due = recall.due() == null ? due : recall.due();
+                owner = recall.owner() == null ? owner : recall.owner();
+            }
+            FiledLine now = new FiledLine(
+                    line.id(), line.kind(), line.text(), owner, due, line.certainty(), line.passage(), line.quotes());
+            promises.add(new Promise(
+                    byId.get(course.meeting()),
+                    now,
+                    course.outcome().orElse(null),
+                    course.steps().isEmpty() ? null : course.steps().getLast()));
+        }
+        return promises;
+    }
+
+    @Override
+    public List<DecisionLink> links() {
+        return walk.links();
+    }
+
+    @Override
+    public LocalDate latest() {
+        return meetings.isEmpty() ? LocalDate.EPOCH : meetings.getLast().filed().date();
+    }
+
+    /** The meeting of an id, or null. */
+    LampMeeting meeting(String id) {
+        return byId.get(id);
+    }
+}

@@ -1,0 +1,49 @@
+package org.ledgerlamp.core.lamp;
+
+import java.time.LocalDate;
+import java.util.List;
+
+/** Answers questions from a ledger, by what was recorded and said there; or says that the ledger does not say. */
+public final class Lamp {
+    private final LedgerView ledger;
+
+    public Lamp(LedgerView ledger) {
+        this.ledger = ledger;
+    }
+
+    /**
+     * Reads a question.
+     *
+     * @param today the day it is asked on
+     */
+    public Wanted read(String question, LocalDate today) {
+        return new QuestionReader(ledger.people()).read(question, today);
+    }
+
+    /**
+     * Answers a question.
+     *
+     * @param today the day it is asked on
+     */
+    public Answer ask(String question, LocalDate today) {
+        return ask(question, read(question, today), today);
+    }
+
+    /**
+     * Answers a question that was read, or whose reading was changed.
+     *
+     * @param wanted what is wanted
+     * @param today the day it is asked on
+     */
+    public Answer ask(String question, Wanted wanted, LocalDate today) {
+        Sought sought = Sought.of(question, wanted, ledger.words());
+        Asked asked = new Asked(question, wanted, sought, today, ledger);
+        for (Composer composer : Composer.of(wanted)) {
+            List<Statement> statements = composer.compose(asked);
+            if (!statements.isEmpty()) {
+                return new Answer(today, wanted, true, statements);
+            }
+        }
+        return new Answer(today, wanted, false, Passages.nearest(asked));
+    }
+}

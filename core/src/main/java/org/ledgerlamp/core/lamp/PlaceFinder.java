@@ -1,0 +1,113 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.ledgerlamp.core.language.SentenceVectors;
+
+/** Finds the sentences of some meetings that answer a question best. */
+final class PlaceFinder {
+    /** What the sentence model wants before a question, so that it lies near its answers (Xiao et al. 2023). */
+    private static final String ASKING = "Represent this sentence for searching relevant passages: ";
+    /** Passages whose meaning is looked at; the others speak of the subject less. */
+    private static final int MOST_READ = 160;
+
+    /** A passage is looked at where it speaks of the subject this much, against the one that does most. */
+    private static final double LEAST_SHARE = 0.5;
+
+    /** How much a passage tells that names a day of the period asked for. */
+    private static final double OF_A_DAY = 4;
+
+    private record Passage(TalkLens lens, int n, double about, double lateness) {}
+
+    private PlaceFinder() {}
+
+    /** The sentences, best first. */
+    static List<Found> among(List<LampMeeting> meetings, Sought sought, Wanted wanted) {
+        List<LampMeeting> inTime = meetings.stream()
+                .sorted(Comparator.comparing(m -> m.filed().date()))
+                .toList();
+        List<Passage> passages = new ArrayList<>();
+        for (int i = 0; i < inTime.size(); i++) {
+            TalkLens lens = new TalkLens(inTime.get(i));
+            double lateness = inTime.size() == 1 ? 1 : i / (inTime.size() - 1.0);
+            for (int n = 0; n < lens.size(); n++) {
+                double about = 0;
+                for (Sought.Term term : sought.terms()) {
+                    about += term.weight() * lens.density(term, n);
+                }
+                about += saysADayOf(wanted.period(), lens, n) ? OF_A_DAY : 0;
+                passages.add(new Passage(lens, n, about, lateness));
+            }
+        }
+        double most = passages.stream().mapToDouble(Passage::about).max().orElse(0);
+        List<Passage> read = passages.stream()
+                .filter(p -> p.about() >= LEAST_SHARE * most)
+                .sorted(Comparator.comparingDouble((Passage p) -> -p.about()))
+                .limit(MOST_READ)
+                .toList();
+        return weighed(read, sought, wanted);
+    }
+
+    private static boolean saysADayOf(Period period, TalkLens lens, int n) {
+        return period != null
+                && Days.saysOneOf(
+                        period, lens.said(n).text(), lens.meeting().filed().date());
+    }
+
+    private static List<Found> weighed(List<Passage> passages, Sought sought, Wanted wanted) {
+        SentenceVectors model = SentenceVectors.shared();
+        List<String> texts = new ArrayList<>();
+        texts.add(ASKING + sought.question());
+        for (Passage p : passages) {
+            texts.add(p.lens().withWhatWasBefore(p.n()));
+            p.lens().sentences(p.n()).forEach(s -> texts.add(s.text()));
+        }
+        float[][] meanings = model.of(texts);
+        PlaceTraits.Look look = new PlaceTraits.Look(sought, wanted, meanings[0]);
+        List<Found> found = new ArrayList<>();
+        int at = 1;
+        for (Passage p : passages) {
+            float[] before = meanings[at++];
+            for (TalkLens.Spoken sentence : p.lens().sentences(p.n())) {
+                float[] own = meanings[at++];
+                PlaceTraits.Seen seen = new PlaceTraits.Seen(p.lens(), sentence, p.lateness(), own, before);
+                double likeness = Math.max(
+                        SentenceVectors.likeness(meanings[0], own), SentenceVectors.likeness(meanings[0], before));
+                found.add(new Found(
+                        p.lens(),
+                        sentence,
+                        PlaceTraits.weighed(look, seen),
+                        covered(sought, p.lens(), p.n()),
+                        likeness));
+            }
+        }
+        found.sort(Comparator.comparingDouble((Found f) -> -f.score())
+                .thenComparing(f -> f.meeting().id())
+                .thenComparing(f -> f.sentence().passage()));
+        return found;
+    }
+
+    private static final int NEAR = 4;
+
+    /**
+     * The share of the subject, by what its terms tell, that is said within a few passages. People count where nothing
+     * else is named.
+     */
+    private static double covered(Sought sought, TalkLens lens, int passage) {
+        double held = 0;
+        double all = 0;
+        boolean onlyPeople = sought.terms().stream().allMatch(t -> t.person() != null);
+        for (Sought.Term term : sought.terms()) {
+            if (onlyPeople || term.person() == null) {
+                boolean said = false;
+                for (int n = passage - NEAR; n <= passage + NEAR && !said; n++) {
+                    said = term.isIn(lens.stems(n));
+                }
+                held += said ? term.weight() : 0;
+                all += term.weight();
+            }
+        }
+        return all == 0 || onlyPeople ? 1 : held / all;
+    }
+}

@@ -1,0 +1,131 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.people.Person;
+
+/** Puts statements together of what was said or recorded. */
+final class Quotes {
+    private static final int FEW_WORDS = 8;
+    private static final int MANY_WORDS = 32;
+
+    private Quotes() {}
+
+    /** What was said, with what stands next to it in the same breath where it is short. */
+    static Statement said(Found found) {
+        String quote = quote(found.lens(), found.sentence());
+        return new Statement(
+                found.meeting().filed().date(),
+                speaker(found.lens(), found.sentence().passage()),
+                quote,
+                true,
+                List.of(new Citation(
+                        found.meeting().id(), null, found.sentence().passage(), quote)));
+    }
+
+    /** Who says a passage: by the first name where it means nobody else there; blank where nobody knows. */
+    private static String speaker(TalkLens lens, int n) {
+        String name = lens.said(n).speaker();
+        if (name == null) {
+            return "";
+        }
+        List<Person> called = lens.meeting().roster().stream()
+                .filter(p -> p.firstName().equals(name.split(" ")[0]))
+                .toList();
+        return called.size() == 1 && called.getFirst().name().equals(name)
+                ? called.getFirst().firstName()
+                : name;
+    }
+
+    /** How many words a text has. */
+    static int words(String text) {
+        return text.split("\\s+").length;
+    }
+
+    /** Something else said in the same meeting. */
+    static Statement alone(Found found) {
+        Statement said = said(found);
+        return new Statement(null, said.lead(), said.text(), true, said.citations());
+    }
+
+    /** What was said from a passage on, until it has {@code length} words. */
+    static List<Statement> from(TalkLens lens, int passage, int length) {
+        List<Statement> statements = new ArrayList<>();
+        int words = 0;
+        for (int n = passage; n < lens.size() && words < length; n++) {
+            Statement next = beginning(lens, n, length - words);
+            words += words(next.text());
+            statements.add(
+                    statements.isEmpty()
+                            ? new Statement(
+                                    lens.meeting().filed().date(), next.lead(), next.text(), true, next.citations())
+                            : next);
+        }
+        return statements;
+    }
+
+    /** The sentences a passage begins with, at least one, and no more words than {@code most} where they are several. */
+    static Statement beginning(TalkLens lens, int n, int most) {
+        List<TalkLens.Spoken> all = lens.sentences(n);
+        String passage = lens.said(n).text();
+        int to = 0;
+        while (to + 1 < all.size() && words(passage, all, 0, to + 1) <= most) {
+            to++;
+        }
+        String quote = cut(
+                passage.substring(all.get(0).span().start(), all.get(to).span().end()));
+        return new Statement(
+                null,
+                speaker(lens, n),
+                quote,
+                true,
+                List.of(new Citation(lens.meeting().id(), null, n, quote)));
+    }
+
+    /** A line of record. */
+    static Statement recorded(LampMeeting meeting, FiledLine line, String lead) {
+        return new Statement(meeting.filed().date(), lead, line.text(), false, List.of(cited(meeting, line)));
+    }
+
+    /** Another line of the same meeting. */
+    static Statement further(LampMeeting meeting, FiledLine line) {
+        return new Statement(null, "", line.text(), false, List.of(cited(meeting, line)));
+    }
+
+    static Citation cited(LampMeeting meeting, FiledLine line) {
+        return new Citation(
+                meeting.id(), line.id(), line.passage(), line.quote().isEmpty() ? line.text() : line.quote());
+    }
+
+    private static String quote(TalkLens lens, TalkLens.Spoken sentence) {
+        String passage = lens.said(sentence.passage()).text();
+        List<TalkLens.Spoken> all = lens.sentences(sentence.passage());
+        int from = all.indexOf(sentence);
+        int to = from;
+        while (words(passage, all, from, to) < FEW_WORDS && (to + 1 < all.size() || from > 0)) {
+            if (to + 1 < all.size()) {
+                to++;
+            } else {
+                from--;
+            }
+        }
+        String text = passage.substring(
+                all.get(from).span().start(), all.get(to).span().end());
+        return cut(text);
+    }
+
+    private static String cut(String text) {
+        String[] words = text.split("\\s+");
+        return words.length <= MANY_WORDS
+                ? text
+                : String.join(" ", List.of(words).subList(0, MANY_WORDS)) + " …";
+    }
+
+    private static int words(String passage, List<TalkLens.Spoken> all, int from, int to) {
+        return passage.substring(
+                        all.get(from).span().start(), all.get(to).span().end())
+                .split("\\s+")
+                .length;
+    }
+}

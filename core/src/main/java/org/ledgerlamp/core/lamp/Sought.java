@@ -1,0 +1,61 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.ledger.Stems;
+import org.ledgerlamp.core.people.Person;
+
+/**
+ * The subject of a question as it is looked for: terms that a place holds or does not, each with how much it tells.
+ *
+ * @param terms of the subject's words, and of the people it names
+ * @param question the whole question, for what it means
+ */
+record Sought(List<Term> terms, String question) {
+    /**
+     * One word or name.
+     *
+     * @param stems any of them will do
+     * @param weight how much it tells, above 0
+     * @param person full name where it is somebody, or null
+     * @param word as asked
+     */
+    record Term(Set<String> stems, double weight, String person, String word) {
+        boolean isIn(Set<String> text) {
+            return stems.stream().anyMatch(text::contains);
+        }
+    }
+
+    private static final double OF_A_NAME = 4;
+    private static final double LEAST = 0.3;
+
+    /** @param words the ledger's words: how much each tells, and what was meant by one it does not hold */
+    static Sought of(String question, Wanted wanted, LedgerWords words) {
+        List<Term> terms = new ArrayList<>();
+        for (String token : Words.tokens(wanted.about())) {
+            for (String part : token.split("-")) {
+                if (part.length() > 1 && !Words.isEmptyWord(part)) {
+                    String meant = words.meant(Stems.ofWord(part));
+                    boolean known = terms.stream().anyMatch(t -> t.stems().contains(meant));
+                    if (!known) {
+                        terms.add(new Term(Set.of(meant), Math.max(LEAST, words.weight(meant)), null, part));
+                    }
+                }
+            }
+        }
+        for (Person person : wanted.people()) {
+            Set<String> names = new LinkedHashSet<>(Stems.of(person.firstName()));
+            person.aliases().forEach(alias -> names.addAll(Stems.of(alias)));
+            names.addAll(Stems.of(person.lastName()));
+            terms.add(new Term(names, OF_A_NAME, person.name(), person.firstName()));
+        }
+        return new Sought(terms, question);
+    }
+
+    double weight() {
+        return terms.stream().mapToDouble(Term::weight).sum();
+    }
+}

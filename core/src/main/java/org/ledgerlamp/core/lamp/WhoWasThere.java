@@ -1,0 +1,103 @@
+package org.ledgerlamp.core.lamp;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Presence;
+import org.ledgerlamp.core.time.WrittenDay;
+
+/** Who was there, who was not, and who spoke how much, over the meetings asked for. */
+final class WhoWasThere implements Composer {
+    private static final int MOST = 8;
+    private static final Pattern ABSENCE = Pattern.compile(
+            "miss|absent|apolog|away|did ?n'?t|was ?n'?t|were ?n'?t|not (?:there|at|come)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SHARE =
+            Pattern.compile("spoke|talked|said (?:the )?(?:most|least)|speaking|share", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEAST = Pattern.compile("least", Pattern.CASE_INSENSITIVE);
+
+    @Override
+    public List<Statement> compose(Asked asked) {
+        Wanted wanted = asked.wanted();
+        String names = wanted.about().isBlank() ? null : wanted.about();
+        List<LampMeeting> meetings = asked.ledger().held(wanted.period(), names);
+        if (meetings.isEmpty()) {
+            return List.of();
+        }
+        if (SHARE.matcher(asked.question()).find()) {
+            return shares(meetings.getLast(), LEAST.matcher(asked.question()).find());
+        }
+        return ABSENCE.matcher(asked.question()).find() ? absences(meetings, wanted) : presences(meetings, wanted);
+    }
+
+    private static List<Statement> absences(List<LampMeeting> meetings, Wanted wanted) {
+        Map<String, List<LampMeeting>> missed = new LinkedHashMap<>();
+        for (LampMeeting meeting : meetings) {
+            meeting.attendance().stream()
+                    .filter(p -> !p.present() && isMeant(p, wanted))
+                    .forEach(p -> missed.computeIfAbsent(p.name(), n -> new ArrayList<>())
+                            .add(meeting));
+        }
+        return missed.entrySet().stream()
+                .sorted(Comparator.comparingInt(e -> -e.getValue().size()))
+                .limit(MOST)
+                .map(e -> new Statement(
+                        null,
+                        "",
+                        e.getKey() + " missed "
+                                + e.getValue().stream().map(WhoWasThere::called).collect(Collectors.joining(", "))
+                                + ".",
+                        false,
+                        e.getValue().stream().map(WhoWasThere::attendance).toList()))
+                .toList();
+    }
+
+    private static List<Statement> presences(List<LampMeeting> meetings, Wanted wanted) {
+        List<Statement> statements = new ArrayList<>();
+        for (LampMeeting meeting : meetings.reversed()) {
+            List<String> there = meeting.attendance().stream()
+                    .filter(p -> p.present() && isMeant(p, wanted))
+                    .map(Presence::name)
+                    .toList();
+            if (statements.size() < MOST && !there.isEmpty()) {
+                statements.add(new Statement(
+                        meeting.filed().date(),
+                        meeting.title(),
+                        String.join(", ", there) + ".",
+                        false,
+                        List.of(attendance(meeting))));
+            }
+        }
+        return statements;
+    }
+
+    private static List<Statement> shares(LampMeeting meeting, boolean leastFirst) {
+        Comparator<Presence> order = Comparator.comparingDouble(Presence::share);
+        String inOrder = meeting.attendance().stream()
+                .filter(p -> p.present() && p.words() > 0)
+                .sorted(leastFirst ? order : order.reversed())
+                .map(p -> p.name() + " " + Math.round(p.share() * 100) + " %")
+                .collect(Collectors.joining(", "));
+        return inOrder.isEmpty()
+                ? List.of()
+                : List.of(new Statement(
+                        meeting.filed().date(), meeting.title(), inOrder + ".", false, List.of(attendance(meeting))));
+    }
+
+    private static boolean isMeant(Presence presence, Wanted wanted) {
+        return wanted.people().isEmpty()
+                || wanted.people().stream().map(Person::name).anyMatch(presence.name()::equals);
+    }
+
+    private static String called(LampMeeting meeting) {
+        return meeting.title() + " (" + WrittenDay.of(meeting.filed().date()) + ")";
+    }
+
+    private static Citation attendance(LampMeeting meeting) {
+        return new Citation(meeting.id(), null, -1, "");
+    }
+}

@@ -1,0 +1,183 @@
+package org.ledgerlamp.core.lamp;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.minutes.Drafter;
+import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.source.Limits;
+import org.ledgerlamp.core.source.Shorthand;
+import org.ledgerlamp.core.source.SourceDesk;
+
+/** Questions over three meetings of the ferry company, drafted as they are. */
+class LampTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 10, 30);
+    private static Lamp lamp;
+
+    @BeforeAll
+    static void aLedger() throws Exception {
+        lamp = new Lamp(
+                new HeldLedger(
+                        List.of(
+                                meeting(
+                                        "01-steering",
+                                        "Steering group",
+                                        "2026-09-07",
+                                        """
+                        [00:00:03] Mira Voss: So, the charging mast. Two quotes, Norrvik at 84,000 and Halden at 91,000.
+                        [00:00:15] Ana Prokop: Norrvik's needs no new foundation, that saves us six weeks.
+                        [00:00:24] Ivo Brandt: I'm against Norrvik. They were late on the racks, put that in the minutes.
+                        [00:00:33] Mira Voss: Noted, Ivo. Okay, we go with Norrvik for the charging mast.
+                        [00:00:40] Ana Prokop: Agreed.
+                        [00:00:44] Mira Voss: Tom, can you draw the cable route by Friday?
+                        [00:00:49] Tom Reyes: Yes, I'll draw the cable route by Friday.
+                        """),
+                                meeting(
+                                        "02-weekly",
+                                        "Berth weekly",
+                                        "2026-09-15",
+                                        """
+                        [00:00:03] Mira Voss: Cable route, Tom?
+                        [00:00:06] Tom Reyes: The cable route is drawn, I sent it to the yard on Thursday.
+                        [00:00:12] Ana Prokop: The waiting room roof leaks again over the ticket counter.
+                        [00:00:18] Mira Voss: Ana, will you call the roofer?
+                        [00:00:22] Ana Prokop: I'll call the roofer by the end of September.
+                        [00:00:30] Tom Reyes: We carried four hundred and twelve passengers on Sunday, the most ever.
+                        """),
+                                meeting(
+                                        "03-steering",
+                                        "Steering group",
+                                        "2026-10-12",
+                                        """
+                        [00:00:03] Mira Voss: Ana's on leave, so apologies from her.
+                        [00:00:08] Ivo Brandt: Norrvik now says the charging mast is 88,500, because steel went up.
+                        [00:00:17] Mira Voss: And it comes on the second of December, not in November.
+                        [00:00:24] Tom Reyes: That's five weeks late.
+                        [00:00:28] Mira Voss: We keep Norrvik for the charging mast all the same.
+                        [00:00:33] Ivo Brandt: Fine.
+                        """))));
+    }
+
+    private static LampMeeting meeting(String id, String title, String date, String talk) throws Exception {
+        MeetingFacts facts = MeetingJson.read(
+                """
+                {"title":"%s","series":"%s","kind":"status","date":"%s","roster":[{"name":"Mira Voss"},
+                 {"name":"Ana Prokop"},{"name":"Tom Reyes"},{"name":"Ivo Brandt"}],
+                 "invited":["Mira Voss","Ana Prokop","Tom Reyes","Ivo Brandt"]}"""
+                        .formatted(title, title, date));
+        return LampMeeting.of(
+                id,
+                new Drafter(Judge.shipped(), Shorthand.NONE)
+                        .draft(
+                                new SourceDesk(Limits.DEFAULT, Shorthand.NONE)
+                                        .read(talk.getBytes(StandardCharsets.UTF_8)),
+                                null,
+                                facts,
+                                Template.forKind(facts.kind())));
+    }
+
+    private static Answer ask(String question) {
+        return lamp.ask(question, TODAY);
+    }
+
+    @Test
+    void what_was_decided_is_told_with_the_meeting_that_settled_it() {
+        Answer answer = ask("What did we decide about the charging mast?");
+
+        assertThat(answer.answered()).isTrue();
+        assertThat(answer.text()).contains("Norrvik");
+        assertThat(answer.citations()).extracting(Citation::meeting).contains("03-steering");
+    }
+
+    @Test
+    void who_was_against_it_is_told_in_their_words() {
+        assertThat(ask("who was against Norrvik?").text()).contains("Ivo: “I'm against Norrvik.");
+    }
+
+    @Test
+    void a_figure_is_followed_through_time_the_latest_first() {
+        Answer answer = ask("How did the price of the charging mast change?");
+
+        assertThat(answer.statements()).extracting(Statement::day).isSortedAccordingTo((a, b) -> b.compareTo(a));
+        assertThat(answer.text()).contains("88,500").contains("84,000");
+    }
+
+    @Test
+    void what_is_overdue_is_what_was_due_and_nobody_said_was_done() {
+        Answer answer = ask("What is overdue?");
+
+        assertThat(answer.text()).contains("roofer").doesNotContain("cable route");
+        assertThat(answer.statements().getFirst().lead()).isEqualTo("due Wed 30 Sep");
+    }
+
+    @Test
+    void what_somebody_owes_leaves_out_what_is_done() {
+        assertThat(ask("what does Ana still owe us?").text()).contains("roofer");
+        assertThat(ask("what did Tom promise?").text()).contains("cable route").contains("done");
+    }
+
+    @Test
+    void who_missed_a_meeting_is_told_with_the_meeting() {
+        assertThat(ask("Who missed steering meetings?").text())
+                .isEqualTo("Ana Prokop missed Steering group (Mon 12 Oct 2026).");
+    }
+
+    @Test
+    void the_meetings_of_a_month_are_told_each_by_its_lines() {
+        Answer answer = ask("what happened in September?");
+
+        assertThat(answer.citations()).extracting(Citation::meeting).contains("01-steering", "02-weekly");
+        assertThat(answer.citations()).extracting(Citation::meeting).doesNotContain("03-steering");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "How much did the ticket printer cost?",
+                "what did the harbour pilot say about the dredging?",
+                "did we agree a date for the crew party",
+            })
+    void what_the_ledger_does_not_say_is_not_answered_but_the_nearest_is_shown(String question) {
+        Answer answer = ask(question);
+
+        assertThat(answer.answered()).isFalse();
+        assertThat(answer.text()).isEmpty();
+        assertThat(answer.statements()).isNotEmpty();
+    }
+
+    @Test
+    void every_quote_stands_in_the_talk_it_is_taken_from_word_for_word() {
+        List<Statement> said =
+                new ArrayList<>(ask("why is the charging mast late?").statements());
+        said.addAll(ask("what did Tom say about passengers?").statements());
+
+        assertThat(said).isNotEmpty().allSatisfy(s -> {
+            Citation first = s.citations().getFirst();
+            assertThat(first.quote()).isNotBlank();
+            assertThat(s.said() ? s.text() : first.quote()).isEqualTo(first.quote());
+        });
+    }
+
+    @Test
+    void changing_a_part_of_the_reading_asks_for_something_else() {
+        Wanted read = lamp.read("what did we decide about the charging mast?", TODAY);
+        Answer other = lamp.ask("what did we decide about the charging mast?", read.about("roof"), TODAY);
+
+        assertThat(other.citations().getFirst().meeting()).isEqualTo("02-weekly");
+    }
+
+    @Test
+    void the_same_question_has_the_same_answer() {
+        assertThat(ask("what about the roof?")).isEqualTo(ask("what about the roof?"));
+    }
+}

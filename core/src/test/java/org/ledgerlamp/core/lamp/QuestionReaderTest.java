@@ -1,0 +1,85 @@
+package org.ledgerlamp.core.lamp;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.ledgerlamp.core.people.Person;
+
+class QuestionReaderTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 27);
+    private final QuestionReader reader = new QuestionReader(List.of(
+            new Person("Mira Voss", "head of electrification", null, List.of("Mimi")),
+            new Person("Tom Reyes", "electrician", null, List.of()),
+            new Person("Ana Prokop", "fleet engineer", null, List.of())));
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "What did we decide about the charging mast?|DECISION",
+                "did we agree to sell the old ramp or not|DECISION",
+                "who was against the second charger?|OBJECTION",
+                "was the winter timetable contested?|OBJECTION",
+                "Why did the Tern's trial slip?|REASON",
+                "how come we dropped the diesel spare|REASON",
+                "what does Tom still owe us|ACTION",
+                "What is overdue?|ACTION",
+                "did the coating ever get done|STATUS",
+                "what happened with the fenders|STATUS",
+                "open questions about the berth|QUESTION",
+                "which risks stand?|RISK",
+                "how many crossings a day?|FIGURE",
+                "how much is the mobile unit|FIGURE",
+                "when does the Tern sail again|DAY",
+                "how did the price of the racks change over time|CHANGE",
+                "who said the cable was too short|SPEAKER",
+                "what did Ana say about the racks|SAYING",
+                "who attended the steering group|ATTENDANCE",
+                "who missed the safety review|ATTENDANCE",
+                "who said least?|ATTENDANCE",
+                "summarise the Norrvik call|MEETING",
+                "all meetings of last week|MEETING",
+                "fenders|ANYTHING",
+            })
+    void a_question_tells_by_its_form_what_it_is_after(String question, Aim aim) {
+        assertThat(reader.read(question, TODAY).aim()).isEqualTo(aim);
+    }
+
+    @Test
+    void the_subject_is_what_is_left_without_asking_people_and_days() {
+        Wanted wanted = reader.read("What did Mimi decide about the charging mast last quarter?", TODAY);
+
+        assertThat(wanted.about()).isEqualTo("charging mast");
+        assertThat(wanted.people()).extracting(Person::name).containsExactly("Mira Voss");
+        assertThat(wanted.period().from()).isEqualTo("2026-07-01");
+    }
+
+    @Test
+    void a_name_with_a_forgotten_apostrophe_is_still_a_name() {
+        assertThat(reader.read("what happened with Toms drawing", TODAY).people())
+                .extracting(Person::name)
+                .containsExactly("Tom Reyes");
+    }
+
+    @Test
+    void a_list_is_wanted_where_one_is_asked_for_and_not_where_one_is_the_subject() {
+        assertThat(reader.read("Who owes what? list please", TODAY).form()).isEqualTo(Form.LIST);
+        Wanted subject = reader.read("did Ana ever finish the packing list for the yard", TODAY);
+        assertThat(subject.form()).isEqualTo(Form.YES_NO);
+        assertThat(subject.about()).contains("packing list");
+    }
+
+    @Test
+    void what_is_open_overdue_or_changed_is_told_apart() {
+        assertThat(reader.read("what does Tom still owe us", TODAY).onlyOpen()).isTrue();
+        assertThat(reader.read("what is overdue", TODAY).onlyOverdue()).isTrue();
+        assertThat(reader.read("which decisions did we overturn", TODAY).onlyChanged())
+                .isTrue();
+        assertThat(reader.read("which decisions did we take", TODAY).onlyChanged())
+                .isFalse();
+    }
+}
