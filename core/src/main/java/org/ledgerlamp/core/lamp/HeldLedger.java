@@ -1,7 +1,6 @@
 package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -36,7 +35,7 @@ public final class HeldLedger implements LedgerView {
             meeting.roster().forEach(p -> everybody.putIfAbsent(p.name(), p));
         }
         people = List.copyOf(everybody.values());
-        words = new HeldWords(this.meetings);
+        words = CountedWords.of(this.meetings);
     }
 
     /** How its meetings hang together. */
@@ -80,49 +79,57 @@ public final class HeldLedger implements LedgerView {
     }
 
     @Override
-    public List<LampMeeting> held(Period period, String names) {
+    public List<LampMeeting> held(Period period, String names, int most) {
         Set<String> wanted = names == null ? Set.of() : Stems.of(names);
-        return meetings.stream()
+        List<LampMeeting> held = meetings.stream()
                 .filter(m -> period == null || period.holds(m.filed().date()))
                 .filter(m -> Stems.of(m.names()).containsAll(wanted))
                 .toList();
+        return held.subList(Math.max(0, held.size() - most), held.size());
     }
 
     @Override
-    public List<Promise> promises() {
-        List<Promise> promises = new ArrayList<>();
-        for (Course course : walk.courses()) {
-            FiledLine line = course.line();
-            LocalDate due = line.due();
-            String owner = line.owner();
-            for (Course.Step step : course.steps()) {
-                Recall recall = step.recall();
-                due = recall.due() == null ? due : recall.due();
-                owner = recall.owner() == null ? owner : recall.owner();
-            }
-            FiledLine now = new FiledLine(
-                    line.id(), line.kind(), line.text(), owner, due, line.certainty(), line.passage(), line.quotes());
-            promises.add(new Promise(
-                    byId.get(course.meeting()),
-                    now,
-                    course.outcome().orElse(null),
-                    course.steps().isEmpty() ? null : course.steps().getLast()));
+    public List<Promise> promises(Wanted wanted, Sought sought, LocalDate today, int most) {
+        return WantedPromises.among(walk.courses().stream().map(this::promise), wanted, sought, today, most);
+    }
+
+    private Promise promise(Course course) {
+        FiledLine line = course.line();
+        Citation last = null;
+        for (Course.Step step : course.steps()) {
+            Recall recall = step.recall();
+            line = new FiledLine(
+                    line.id(),
+                    line.kind(),
+                    line.text(),
+                    recall.owner() == null ? line.owner() : recall.owner(),
+                    recall.due() == null ? line.due() : recall.due(),
+                    line.certainty(),
+                    line.passage(),
+                    line.quotes());
+            last = new Citation(step.meeting(), null, recall.passage(), recall.quote());
         }
-        return promises;
+        LocalDate recordedOn = byId.get(course.meeting()).filed().date();
+        return new Promise(course.meeting(), recordedOn, line, course.outcome().orElse(null), last);
     }
 
     @Override
-    public List<DecisionLink> links() {
-        return walk.links();
+    public List<Change> changes(Period period, int most) {
+        return walk.links().stream()
+                .filter(l -> l.effect() != DecisionLink.Effect.CONFIRMS)
+                .map(l -> new Change(
+                        l.meeting(),
+                        byId.get(l.meeting()).filed().date(),
+                        l.later(),
+                        l.earlier().meeting(),
+                        l.earlier().line()))
+                .filter(c -> period == null || period.holds(c.day()))
+                .limit(most)
+                .toList();
     }
 
-    @Override
+    /** The day of the latest meeting. */
     public LocalDate latest() {
         return meetings.isEmpty() ? LocalDate.EPOCH : meetings.getLast().filed().date();
-    }
-
-    /** The meeting of an id, or null. */
-    LampMeeting meeting(String id) {
-        return byId.get(id);
     }
 }

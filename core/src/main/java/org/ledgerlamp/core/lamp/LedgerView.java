@@ -2,7 +2,6 @@ package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.ledgerlamp.core.ledger.DecisionLink;
 import org.ledgerlamp.core.people.Person;
 
 /** What the lamp sees of a ledger: what whoever asks may read, and no more. Whoever keeps a ledger hands this in. */
@@ -14,26 +13,34 @@ public interface LedgerView {
     List<Person> people();
 
     /**
-     * The meetings most likely to speak of what is sought, the likeliest first.
+     * The meetings most likely to speak of what is sought, in any order.
      *
      * @param most how many at most
      */
     List<LampMeeting> likely(Sought sought, Wanted wanted, int most);
 
     /**
-     * Meetings held in a period, earliest first.
+     * Meetings held in a period, earliest first; of more than are wanted the latest.
      *
      * @param period or null for all
      * @param names words that the meeting's title, series or kind holds, or null
+     * @param most how many at most
      */
-    List<LampMeeting> held(Period period, String names);
+    List<LampMeeting> held(Period period, String names, int most);
 
-    /** The actions of the ledger and what became of them, in the order they were recorded. */
-    List<Promise> promises();
+    /**
+     * The actions that are wanted, chosen and sorted by {@link WantedPromises}.
+     *
+     * @param today the day of asking
+     * @param most how many at most
+     */
+    List<Promise> promises(Wanted wanted, Sought sought, LocalDate today, int most);
 
-    /** Which decision changes, withdraws or confirms which, in order. */
-    List<DecisionLink> links();
-
-    /** The day of the latest meeting; the day of asking is none before it. */
-    LocalDate latest();
+    /**
+     * Decisions of a period that changed or withdrew an earlier one, in order.
+     *
+     * @param period or null for all
+     * @param most how many at most
+     */
+    List<Change> changes(Period period, int most);
 }

@@ -15,7 +15,7 @@ final class LinesOfKind implements Composer {
         List<Statement> statements = new ArrayList<>();
         if (asked.wanted().about().isBlank()) {
             for (LampMeeting meeting : asked.ledger()
-                    .held(asked.wanted().period(), asked.wanted().meetings())
+                    .held(asked.wanted().period(), asked.wanted().meetings(), MOST)
                     .reversed()) {
                 for (FiledLine line : meeting.filed().lines()) {
                     if (line.kind() == kind && statements.size() < MOST) {

@@ -10,13 +10,14 @@ import org.ledgerlamp.core.reading.Kind;
 /** One meeting in short, or the meetings of a period with what each settled. */
 final class MeetingsInShort implements Composer {
     private static final int LINES_OF_ONE = 5;
+    private static final int MEETINGS = 60;
     private static final int LINES_OF_SEVERAL = 8;
     private static final List<Kind> TELLING = List.of(Kind.DECISION, Kind.LOWLIGHT, Kind.HIGHLIGHT, Kind.POINT);
 
     @Override
     public List<Statement> compose(Asked asked) {
         Wanted wanted = asked.wanted();
-        List<LampMeeting> meetings = named(asked.ledger().held(wanted.period(), null), asked.sought());
+        List<LampMeeting> meetings = named(asked.ledger().held(wanted.period(), null, MEETINGS), asked.sought());
         if (meetings.isEmpty()) {
             return List.of();
         }

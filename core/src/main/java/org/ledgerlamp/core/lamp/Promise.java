@@ -1,19 +1,19 @@
 package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
-import org.ledgerlamp.core.ledger.Course;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.ledger.Outcome;
 
 /**
  * An action and what became of it.
  *
- * @param meeting the meeting that recorded it
+ * @param meeting id of the meeting that recorded it
+ * @param recordedOn the day of that meeting
  * @param line the line that recorded it, with the owner and the day it has now
- * @param outcome what was last said of it, or null
- * @param last the place that says so, or null
+ * @param outcome what became of it, or null where nobody spoke of it again
+ * @param last the place that was last said at, or null
  */
-public record Promise(LampMeeting meeting, FiledLine line, Outcome outcome, Course.Step last) {
+public record Promise(String meeting, LocalDate recordedOn, FiledLine line, Outcome outcome, Citation last) {
     /** Whether something is left to do. */
     public boolean isOpen() {
         return outcome == null || !outcome.ends();

@@ -1,6 +1,5 @@
 package org.ledgerlamp.core.lamp;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.people.Person;
@@ -49,22 +48,6 @@ final class Quotes {
         return new Statement(null, said.lead(), said.text(), true, said.citations());
     }
 
-    /** What was said from a passage on, until it has {@code length} words. */
-    static List<Statement> from(TalkLens lens, int passage, int length) {
-        List<Statement> statements = new ArrayList<>();
-        int words = 0;
-        for (int n = passage; n < lens.size() && words < length; n++) {
-            Statement next = beginning(lens, n, length - words);
-            words += words(next.text());
-            statements.add(
-                    statements.isEmpty()
-                            ? new Statement(
-                                    lens.meeting().filed().date(), next.lead(), next.text(), true, next.citations())
-                            : next);
-        }
-        return statements;
-    }
-
     /** The sentences a passage begins with, at least one, and no more words than {@code most} where they are several. */
     static Statement beginning(TalkLens lens, int n, int most) {
         List<TalkLens.Spoken> all = lens.sentences(n);
@@ -85,17 +68,17 @@ final class Quotes {
 
     /** A line of record. */
     static Statement recorded(LampMeeting meeting, FiledLine line, String lead) {
-        return new Statement(meeting.filed().date(), lead, line.text(), false, List.of(cited(meeting, line)));
+        return new Statement(meeting.filed().date(), lead, line.text(), false, List.of(cited(meeting.id(), line)));
     }
 
     /** Another line of the same meeting. */
     static Statement further(LampMeeting meeting, FiledLine line) {
-        return new Statement(null, "", line.text(), false, List.of(cited(meeting, line)));
+        return new Statement(null, "", line.text(), false, List.of(cited(meeting.id(), line)));
     }
 
-    static Citation cited(LampMeeting meeting, FiledLine line) {
-        return new Citation(
-                meeting.id(), line.id(), line.passage(), line.quote().isEmpty() ? line.text() : line.quote());
+    /** The line and the words it rests on. */
+    static Citation cited(String meeting, FiledLine line) {
+        return new Citation(meeting, line.id(), line.passage(), line.quote().isEmpty() ? line.text() : line.quote());
     }
 
     private static String quote(TalkLens lens, TalkLens.Spoken sentence) {

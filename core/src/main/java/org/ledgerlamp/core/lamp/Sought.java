@@ -14,7 +14,7 @@ import org.ledgerlamp.core.people.Person;
  * @param terms of the subject's words, and of the people it names
  * @param question the whole question, for what it means
  */
-record Sought(List<Term> terms, String question) {
+public record Sought(List<Term> terms, String question) {
     /**
      * One word or name.
      *
@@ -23,8 +23,9 @@ record Sought(List<Term> terms, String question) {
      * @param person full name where it is somebody, or null
      * @param word as asked
      */
-    record Term(Set<String> stems, double weight, String person, String word) {
-        boolean isIn(Set<String> text) {
+    public record Term(Set<String> stems, double weight, String person, String word) {
+        /** Whether any of its stems is among those of a text. */
+        public boolean isIn(Set<String> text) {
             return stems.stream().anyMatch(text::contains);
         }
     }
@@ -55,7 +56,8 @@ record Sought(List<Term> terms, String question) {
         return new Sought(terms, question);
     }
 
-    double weight() {
+    /** What all terms tell together. */
+    public double weight() {
         return terms.stream().mapToDouble(Term::weight).sum();
     }
 }

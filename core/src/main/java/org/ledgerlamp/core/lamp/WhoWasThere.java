@@ -14,6 +14,7 @@ import org.ledgerlamp.core.time.WrittenDay;
 /** Who was there, who was not, and who spoke how much, over the meetings asked for. */
 final class WhoWasThere implements Composer {
     private static final int MOST = 8;
+    private static final int MEETINGS = 60;
     private static final Pattern ABSENCE = Pattern.compile(
             "miss|absent|apolog|away|did ?n'?t|was ?n'?t|were ?n'?t|not (?:there|at|come)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SHARE =
@@ -24,7 +25,7 @@ final class WhoWasThere implements Composer {
     public List<Statement> compose(Asked asked) {
         Wanted wanted = asked.wanted();
         String names = wanted.about().isBlank() ? null : wanted.about();
-        List<LampMeeting> meetings = asked.ledger().held(wanted.period(), names);
+        List<LampMeeting> meetings = asked.ledger().held(wanted.period(), names, MEETINGS);
         if (meetings.isEmpty()) {
             return List.of();
         }

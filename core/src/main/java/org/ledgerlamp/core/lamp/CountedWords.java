@@ -5,17 +5,30 @@ import java.util.List;
 import java.util.Map;
 import org.ledgerlamp.core.ledger.Vocabulary;
 
-/** The words of a ledger that is held in memory. */
-final class HeldWords implements LedgerWords {
-    private final Vocabulary vocabulary = new Vocabulary();
-    private final Map<String, Integer> passagesWith = new HashMap<>();
+/** The words of a ledger, counted. */
+public final class CountedWords implements LedgerWords {
+    private final Vocabulary vocabulary;
+    private final Map<String, Integer> passagesWith;
     private final Map<String, String> meant = new HashMap<>();
 
-    HeldWords(List<LampMeeting> meetings) {
+    /**
+     * @param passages how many passages the ledger has
+     * @param passagesWith how many of them hold a stem
+     */
+    public CountedWords(int passages, Map<String, Integer> passagesWith) {
+        this.passagesWith = Map.copyOf(passagesWith);
+        this.vocabulary = new Vocabulary(passages, passagesWith);
+    }
+
+    /** The words of these meetings. */
+    static CountedWords of(List<LampMeeting> meetings) {
+        Map<String, Integer> passagesWith = new HashMap<>();
+        int passages = 0;
         for (LampMeeting meeting : meetings) {
-            vocabulary.add(meeting.filed());
+            passages += meeting.filed().talk().size();
             Vocabulary.counted(meeting.filed()).forEach((stem, n) -> passagesWith.merge(stem, n, Integer::sum));
         }
+        return new CountedWords(passages, passagesWith);
     }
 
     @Override
