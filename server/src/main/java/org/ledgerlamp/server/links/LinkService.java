@@ -99,6 +99,12 @@ public class LinkService {
                 .collect(Collectors.toMap(Minutes::id, Function.identity()));
     }
 
+    /** Decisions taken from one day to another that changed or withdrew an earlier one, in order; nothing dismissed. */
+    @Transactional(readOnly = true)
+    public List<LineLink> changes(UUID teamId, LocalDate from, LocalDate to, int most) {
+        return links.changes(teamId, from, to, Limit.of(most));
+    }
+
     /** What a folio says of earlier lines, the plainest first; also what was dismissed. */
     @Transactional(readOnly = true)
     public List<LineLink> of(Minutes later) {

@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 
 /** Counts in how many passages of a team's ledger each word stands. */
 @Component
-class TeamWords {
+public class TeamWords {
     private static final int LONGEST = 100;
     /** Under no word stands how many passages there are. */
     private static final String ALL = "";
@@ -37,6 +37,20 @@ class TeamWords {
     }
 
     Vocabulary vocabulary(UUID teamId) {
+        Counted counted = counted(teamId);
+        return new Vocabulary(counted.passages(), counted.passagesWith());
+    }
+
+    /**
+     * The words of a team's ledger.
+     *
+     * @param passages how many passages it has
+     * @param passagesWith how many of them hold a stem
+     */
+    public record Counted(int passages, Map<String, Integer> passagesWith) {}
+
+    /** Counts them as far as folios are linked. */
+    public Counted counted(UUID teamId) {
         Map<String, Integer> counts = new HashMap<>();
         database.query(
                 "select stem, passages from team_word where team_id = ?",
@@ -45,6 +59,6 @@ class TeamWords {
                 },
                 teamId);
         Integer passages = counts.remove(ALL);
-        return new Vocabulary(passages == null ? 0 : passages, counts);
+        return new Counted(passages == null ? 0 : passages, counts);
     }
 }

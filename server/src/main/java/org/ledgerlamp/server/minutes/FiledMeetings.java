@@ -1,8 +1,11 @@
 package org.ledgerlamp.server.minutes;
 
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.ledgerlamp.core.lamp.LampMeeting;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.ledger.FiledMeeting;
@@ -11,9 +14,11 @@ import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.roster.RosterService;
 import org.ledgerlamp.server.tray.TrayService;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,10 +30,19 @@ public class FiledMeetings {
     private static final double CONFIRMED = 0.65;
 
     private final MinutesService minutes;
+    private final MinutesRepository folios;
     private final RosterService roster;
     private final TrayService tray;
+    private final Attendances attendances;
 
-    FiledMeetings(MinutesService minutes, RosterService roster, TrayService tray) {
+    FiledMeetings(
+            MinutesService minutes,
+            MinutesRepository folios,
+            RosterService roster,
+            TrayService tray,
+            Attendances attendances) {
+        this.folios = folios;
+        this.attendances = attendances;
         this.minutes = minutes;
         this.roster = roster;
         this.tray = tray;
@@ -74,6 +88,43 @@ public class FiledMeetings {
                         talk,
                         lines),
                 sheets);
+    }
+
+    /** The folios of meetings held from one day to another, the latest first, at most {@code most}. */
+    public List<Minutes> heldBetween(UUID teamId, LocalDate from, LocalDate to, int most) {
+        return folios.findByTeamIdAndFolioIsNotNullAndMeetingDateBetweenOrderByMeetingDateDescFolioDesc(
+                teamId, from, to, Limit.of(most));
+    }
+
+    /**
+     * A folio as the lamp reads it, and the way back from its talk to the sources.
+     *
+     * @param meeting known by the id of its minutes, its lines by the ids of the lines of record
+     */
+    public record LitFolio(LampMeeting meeting, FiledFolio filed) {}
+
+    /** Reads a folio with its sources, and who was there. */
+    public LitFolio lit(Minutes folio) {
+        FiledFolio filed = of(folio);
+        List<Presence> there = attendances.findByMinutesIdOrderByPosition(folio.id()).stream()
+                .map(a -> new Presence(
+                        a.name(),
+                        a.role(),
+                        a.isPresent(),
+                        a.isLate(),
+                        a.words(),
+                        a.share(),
+                        a.turns(),
+                        a.seconds() == null ? null : Duration.ofSeconds(a.seconds())))
+                .toList();
+        return new LitFolio(
+                new LampMeeting(
+                        filed.meeting(),
+                        folio.meeting().title(),
+                        folio.meeting().kind(),
+                        roster.roster(folio.teamId()).people(),
+                        there),
+                filed);
     }
 
     private static FiledLine line(MinutesLine line, Map<UUID, String> names, Sheets sheets) {

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.minutes;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -48,4 +49,9 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIsNotNullAndMeetingSeriesOrderByMeetingDateDesc(UUID teamId, String series);
+
+    /** The folios of meetings held from one day to another, the latest first. */
+    @EntityGraph(attributePaths = "meeting")
+    List<Minutes> findByTeamIdAndFolioIsNotNullAndMeetingDateBetweenOrderByMeetingDateDescFolioDesc(
+            UUID teamId, LocalDate from, LocalDate to, Limit most);
 }

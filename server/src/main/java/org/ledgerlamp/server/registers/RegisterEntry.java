@@ -105,6 +105,11 @@ public class RegisterEntry {
         return id;
     }
 
+    /** The minutes that record it. */
+    public UUID minutesId() {
+        return minutesId;
+    }
+
     public LineKind kind() {
         return kind;
     }

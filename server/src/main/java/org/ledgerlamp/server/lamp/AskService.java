@@ -1,0 +1,204 @@
+package org.ledgerlamp.server.lamp;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.lamp.Aim;
+import org.ledgerlamp.core.lamp.Answer;
+import org.ledgerlamp.core.lamp.Citation;
+import org.ledgerlamp.core.lamp.Form;
+import org.ledgerlamp.core.lamp.Lamp;
+import org.ledgerlamp.core.lamp.Period;
+import org.ledgerlamp.core.lamp.Statement;
+import org.ledgerlamp.core.lamp.Wanted;
+import org.ledgerlamp.core.language.Span;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.minutes.Basis;
+import org.ledgerlamp.server.minutes.FiledMeetings.LitFolio;
+import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.MinutesLine;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Answers questions from a team's ledger. */
+@Service
+@Transactional(readOnly = true)
+class AskService {
+    private final LedgerDesk desk;
+    private final Clock clock;
+
+    AskService(LedgerDesk desk, Clock clock) {
+        this.desk = desk;
+        this.clock = clock;
+    }
+
+    /**
+     * How a question was read, in parts that can be changed.
+     *
+     * @param people full names of who it is about
+     * @param from first day it is about, or null
+     * @param to last day it is about, or null
+     * @param meetings words that tell which meetings, or null
+     */
+    record Reading(
+            Aim aim,
+            Form form,
+            String about,
+            List<String> people,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to,
+            @Nullable String meetings,
+            boolean onlyOpen,
+            boolean onlyOverdue,
+            boolean onlyChanged) {
+        static Reading of(Wanted wanted) {
+            return new Reading(
+                    wanted.aim(),
+                    wanted.form(),
+                    wanted.about(),
+                    wanted.people().stream().map(Person::name).toList(),
+                    wanted.period() == null ? null : wanted.period().from(),
+                    wanted.period() == null ? null : wanted.period().to(),
+                    wanted.meetings(),
+                    wanted.onlyOpen(),
+                    wanted.onlyOverdue(),
+                    wanted.onlyChanged());
+        }
+
+        Wanted wanted(List<Person> roster) {
+            if ((from == null) != (to == null) || from != null && to.isBefore(from)) {
+                throw Refusal.invalid("A period has a first and a last day, in this order.");
+            }
+            Map<String, Person> byName =
+                    roster.stream().collect(Collectors.toMap(Person::name, Function.identity(), (a, b) -> a));
+            List<Person> who = people.stream()
+                    .map(name -> {
+                        Person person = byName.get(name);
+                        if (person == null) {
+                            throw Refusal.invalid("Nobody on the roster is called “" + name + "”.");
+                        }
+                        return person;
+                    })
+                    .toList();
+            Period period = from == null ? null : new Period(from, to, "");
+            return new Wanted(aim, form, about, who, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
+        }
+    }
+
+    /**
+     * A place an answer rests on.
+     *
+     * @param line number of the line of record, or null for talk alone
+     * @param sourceId the source of the passage, or null
+     * @param passage number of the passage within its source, or null
+     * @param quote the words; blank where a line stands for itself
+     */
+    record Cited(
+            int folio,
+            String title,
+            LocalDate date,
+            @Nullable Integer line,
+            @Nullable UUID sourceId,
+            @Nullable Integer passage,
+            String quote) {}
+
+    /** One thing an answer says. */
+    record Said(@Nullable LocalDate day, String lead, String text, boolean said, List<Cited> citations) {}
+
+    /**
+     * What the ledger says.
+     *
+     * @param answered whether it says it
+     * @param statements what it says; else the nearest passages
+     */
+    record Answered(String question, Reading reading, boolean answered, List<Said> statements) {}
+
+    /** @param reading how the question is to be read, or null to read it */
+    Answered ask(UUID teamId, String question, @Nullable Reading reading) {
+        TeamLedger ledger = new TeamLedger(teamId, desk);
+        Lamp lamp = new Lamp(ledger);
+        LocalDate today = LocalDate.now(clock);
+        Wanted wanted = reading == null ? lamp.read(question, today) : reading.wanted(ledger.people());
+        Answer answer = lamp.ask(question, wanted, today);
+        Places places = new Places(teamId, ledger, answer);
+        return new Answered(
+                question,
+                Reading.of(answer.wanted()),
+                answer.answered(),
+                answer.statements().stream().map(places::said).toList());
+    }
+
+    /** Turns what the core cites into folios, lines and passages. */
+    private final class Places {
+        private final TeamLedger ledger;
+        private final Map<String, Minutes> folios;
+        private final Map<String, MinutesLine> lines;
+
+        Places(UUID teamId, TeamLedger ledger, Answer answer) {
+            this.ledger = ledger;
+            List<Citation> citations = answer.citations();
+            folios = desk
+                    .minutes()
+                    .all(
+                            teamId,
+                            citations.stream()
+                                    .map(c -> UUID.fromString(c.meeting()))
+                                    .collect(Collectors.toSet()))
+                    .stream()
+                    .filter(Minutes::isFiled)
+                    .collect(Collectors.toMap(m -> m.id().toString(), Function.identity()));
+            lines = desk
+                    .minutes()
+                    .linesOfRecord(
+                            teamId,
+                            citations.stream()
+                                    .filter(c -> c.line() != null)
+                                    .map(c -> UUID.fromString(c.line()))
+                                    .collect(Collectors.toSet()))
+                    .stream()
+                    .collect(Collectors.toMap(l -> l.id().toString(), Function.identity()));
+        }
+
+        Said said(Statement s) {
+            return new Said(
+                    s.day(),
+                    s.lead(),
+                    s.text(),
+                    s.said(),
+                    s.citations().stream()
+                            .filter(c -> folios.containsKey(c.meeting()))
+                            .map(this::cited)
+                            .toList());
+        }
+
+        private Cited cited(Citation c) {
+            Minutes folio = folios.get(c.meeting());
+            MinutesLine line = c.line() == null ? null : lines.get(c.line());
+            Basis basis = basis(c);
+            return new Cited(
+                    folio.folio(),
+                    folio.meeting().title(),
+                    folio.meeting().date(),
+                    line == null ? null : line.number(),
+                    basis == null ? null : basis.sourceId(),
+                    basis == null ? null : basis.passage(),
+                    c.quote());
+        }
+
+        private @Nullable Basis basis(Citation c) {
+            LitFolio lit = ledger.read(UUID.fromString(c.meeting()));
+            if (lit == null || c.passage() < 0) {
+                return null;
+            }
+            String text = lit.filed().meeting().talk().get(c.passage()).text();
+            List<Basis> found = lit.filed().basis(c.passage(), new Span(0, text.length()));
+            return found.isEmpty() ? null : found.getFirst();
+        }
+    }
+}

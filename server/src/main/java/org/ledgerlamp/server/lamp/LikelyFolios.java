@@ -1,0 +1,75 @@
+package org.ledgerlamp.server.lamp;
+
+import jakarta.persistence.EntityManager;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateClausesCollector;
+import org.hibernate.search.mapper.orm.Search;
+import org.hibernate.search.mapper.orm.session.SearchSession;
+import org.ledgerlamp.core.lamp.Sought;
+import org.ledgerlamp.server.minutes.MinutesLine;
+import org.ledgerlamp.server.tray.Passage;
+import org.springframework.stereotype.Component;
+
+/** Finds by the search index which folios speak of a subject most. */
+@Component
+class LikelyFolios {
+    private static final int MOST_PLACES = 400;
+    /** So many of a folio's best places tell how much it speaks of the subject. */
+    private static final int PLACES_OF_A_FOLIO = 4;
+
+    private final EntityManager entities;
+
+    LikelyFolios(EntityManager entities) {
+        this.entities = entities;
+    }
+
+    private record Place(float score, Integer folio) {}
+
+    /** Numbers of folios, the likeliest first. */
+    List<Integer> of(UUID teamId, Sought sought, int most) {
+        if (sought.terms().isEmpty()) {
+            return List.of();
+        }
+        SearchSession session = Search.session(entities);
+        List<Place> places = session.search(session.scope(List.of(MinutesLine.class, Passage.class)))
+                .select(f -> f.composite()
+                        .from(f.score(), f.field("folio", Integer.class))
+                        .as(Place::new))
+                .where((f, root) -> {
+                    root.add(f.match()
+                            .field("teamId")
+                            .matching(teamId)
+                            .constantScore()
+                            .boost(0));
+                    root.add(f.exists().field("folio").constantScore().boost(0));
+                    root.add(f.or().with(or -> sought.terms().forEach(term -> add(term, f, or))));
+                })
+                .fetchHits(MOST_PLACES);
+        Map<Integer, Float> scores = new HashMap<>();
+        Map<Integer, Integer> counted = new HashMap<>();
+        for (Place place : places) {
+            if (counted.merge(place.folio(), 1, Integer::sum) <= PLACES_OF_A_FOLIO) {
+                scores.merge(place.folio(), place.score(), Float::sum);
+            }
+        }
+        return scores.entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<Integer, Float> e) -> -e.getValue())
+                        .thenComparing(Map.Entry::getKey))
+                .limit(most)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private static void add(
+            Sought.Term term,
+            org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory<?> f,
+            SimpleBooleanPredicateClausesCollector<?, ?> or) {
+        for (String stem : term.stems()) {
+            or.add(f.match().field("text").matching(stem).boost((float) term.weight()));
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package org.ledgerlamp.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.StreamSupport;
+import org.awaitility.Awaitility;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Questions over two folios: the first settles a roller for the Skarness fender, the second tells that it is ordered. */
+class AskTest extends WithTwoFolios {
+    @BeforeEach
+    void theIndexHasThem() {
+        Awaitility.await()
+                .until(() -> desk.read("/api/lamp?q={q}", "bollards Brae")
+                                .at("/total")
+                                .asInt()
+                        > 1);
+    }
+
+    private JsonNode ask(Desk who, String question) throws Exception {
+        Desk.Answer answer = who.create("/api/ask", "{\"question\":\"" + question + "\"}");
+        assertThat(answer.status()).isEqualTo(200);
+        return answer.body();
+    }
+
+    private static List<Integer> folios(JsonNode answer) {
+        return StreamSupport.stream(answer.at("/statements").spliterator(), false)
+                .flatMap(s -> StreamSupport.stream(s.at("/citations").spliterator(), false))
+                .map(c -> c.at("/folio").asInt())
+                .distinct()
+                .toList();
+    }
+
+    @Test
+    void an_answer_tells_the_folio_and_the_passage_each_statement_rests_on() throws Exception {
+        JsonNode answer = ask(desk, "What did we decide about the Skarness fender?");
+
+        assertThat(answer.at("/answered").asBoolean()).isTrue();
+        assertThat(answer.at("/reading/aim").asString()).isEqualTo("DECISION");
+        assertThat(answer.at("/reading/about").asString()).isEqualTo("Skarness fender");
+        assertThat(answer.at("/statements").toString()).contains("roller");
+        assertThat(folios(answer)).contains(1);
+        assertThat(answer.at("/statements/0/citations/0/sourceId").isNull()).isFalse();
+        assertThat(answer.at("/statements/0/citations/0/passage").isNumber()).isTrue();
+    }
+
+    @Test
+    void what_somebody_still_has_to_do_comes_from_the_register() throws Exception {
+        JsonNode answer = ask(desk, "what does Tom still owe us?");
+
+        assertThat(answer.at("/statements").toString()).containsIgnoringCase("bollards");
+        assertThat(answer.at("/statements/0/citations/0/line").isNumber()).isTrue();
+    }
+
+    @Test
+    void who_was_there_and_what_a_month_brought_are_told_with_their_folios() throws Exception {
+        assertThat(ask(desk, "who attended in March 2026?").at("/statements").toString())
+                .contains("Ana Prokop", "Tom Reyes");
+        assertThat(folios(ask(desk, "what happened in March 2026?"))).contains(2);
+    }
+
+    @Test
+    void what_the_ledger_does_not_say_is_not_answered_and_the_nearest_places_are_given() throws Exception {
+        JsonNode answer = ask(desk, "How much did the fender paint for the pilot boat cost?");
+
+        assertThat(answer.at("/answered").asBoolean()).isFalse();
+        assertThat(answer.at("/statements")).isNotEmpty();
+    }
+
+    @Test
+    void a_part_of_the_reading_is_changed_and_asked_again() throws Exception {
+        ObjectNode reading =
+                (ObjectNode) ask(desk, "What did we decide about the roller?").at("/reading");
+        reading.put("about", "bollards Brae");
+
+        JsonNode answer = desk.create(
+                        "/api/ask",
+                        "{\"question\":\"What did we decide about the roller?\",\"reading\":" + reading + "}")
+                .body();
+
+        assertThat(answer.at("/reading/about").asString()).isEqualTo("bollards Brae");
+        assertThat(folios(answer).getFirst()).isEqualTo(2);
+    }
+
+    @Test
+    void another_team_gets_no_answer_no_passage_and_no_name() throws Exception {
+        JsonNode answer = ask(otherTeam(), "What did Tom Reyes promise about the Skarness roller?");
+
+        assertThat(answer.at("/answered").asBoolean()).isFalse();
+        assertThat(answer.at("/statements")).isEmpty();
+        assertThat(answer.at("/reading/people")).isEmpty();
+    }
+
+    @Test
+    void a_reading_that_makes_no_sense_is_refused() throws Exception {
+        String reading = ask(desk, "what about the roller?").at("/reading").toString();
+
+        for (String wrong : List.of(
+                reading.replace("\"people\":[]", "\"people\":[\"Nobody\"]"),
+                reading.replace("\"from\":null", "\"from\":\"2026-03-01\""))) {
+            Desk.Answer refused = desk.create("/api/ask", "{\"question\":\"q\",\"reading\":" + wrong + "}");
+            assertThat(refused.status()).as(wrong).isEqualTo(400);
+        }
+        assertThat(desk.create("/api/ask", "{\"question\":\" \"}").status()).isEqualTo(400);
+        assertThat(desk.create("/api/ask", "{\"question\":\"<script>' \\\\\\\" ((\"}")
+                        .status())
+                .isEqualTo(200);
+    }
+}
