@@ -48,6 +48,7 @@ export const keys = {
   imports: 'imports',
   reference: 'reference',
   strand: 'strand',
+  asked: 'asked',
   feed: 'feed',
   portraits: 'portraits',
 }

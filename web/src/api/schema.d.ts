@@ -1204,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/arrivals/{box}": {
         parameters: {
             query?: never;
@@ -2230,6 +2246,28 @@ export interface components {
             subject: string;
             text: string;
         };
+        AnswerPlace: {
+            /** Format: int32 */
+            folio: number;
+            title: string;
+            /** Format: date */
+            date: string;
+            /** Format: int32 */
+            line: number | null;
+            /** Format: uuid */
+            sourceId: string | null;
+            /** Format: int32 */
+            passage: number | null;
+            quote: string;
+        };
+        AnswerStatement: {
+            /** Format: date */
+            day: string | null;
+            lead: string;
+            text: string;
+            said: boolean;
+            citations: components["schemas"]["AnswerPlace"][];
+        };
         ArchiveWish: {
             archived: boolean;
         };
@@ -2882,6 +2920,16 @@ export interface components {
             /** Format: uuid */
             parentId: string | null;
         };
+        LampAnswer: {
+            question: string;
+            reading: components["schemas"]["QuestionReading"];
+            answered: boolean;
+            statements: components["schemas"]["AnswerStatement"][];
+        };
+        LampQuestion: {
+            question: string;
+            reading: components["schemas"]["QuestionReading"] | null;
+        };
         LaterPlace: {
             /** Format: int32 */
             folio: number;
@@ -3253,6 +3301,22 @@ export interface components {
         Pulled: {
             /** Format: uuid */
             lineId: string;
+        };
+        QuestionReading: {
+            /** @enum {string} */
+            aim: "DECISION" | "OBJECTION" | "REASON" | "ACTION" | "STATUS" | "QUESTION" | "RISK" | "FIGURE" | "DAY" | "CHANGE" | "SPEAKER" | "SAYING" | "ATTENDANCE" | "MEETING" | "ANYTHING";
+            /** @enum {string} */
+            form: "SENTENCE" | "LIST" | "TABLE" | "YES_NO";
+            about: string;
+            people: string[];
+            /** Format: date */
+            from: string | null;
+            /** Format: date */
+            to: string | null;
+            meetings: string | null;
+            onlyOpen: boolean;
+            onlyOverdue: boolean;
+            onlyChanged: boolean;
         };
         Reach: {
             to: components["schemas"]["Recipient"][];
@@ -6355,6 +6419,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    ask_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LampQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LampAnswer"];
+                };
             };
         };
     };

@@ -36,8 +36,8 @@ defineExpose({ focus: () => input.value?.select() })
       v-model="words"
       type="text"
       maxlength="300"
-      aria-label="Find in the ledger"
-      placeholder="Find what was said or recorded"
+      aria-label="Find or ask in the ledger"
+      placeholder="Find words, or ask a question"
       autocomplete="off"
       @keydown.esc="input?.blur()"
     />

@@ -8,48 +8,76 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { folioAddress } from '../shared/folioNumbers'
 import { count } from '../shared/words'
+import LampAnswer from './LampAnswer.vue'
 import LampHit from './LampHit.vue'
+import LampReading from './LampReading.vue'
+import SaidThere from './SaidThere.vue'
+import { useAnswer } from './useAnswer'
 
 const route = useRoute()
 const q = computed(() => String(route.query.q ?? '').trim())
+const { asks, answered, failure, looking, retry, read, ask } = useAnswer(q)
+
+/** A question is not looked for word by word: its subject is. */
+const sought = computed(() => {
+  if (!asks.value) return q.value
+  const reading = answered.value?.reading
+  return reading ? [reading.about, ...reading.people].join(' ').trim() : ''
+})
 
 const { data, error, refetch } = useQuery({
-  queryKey: ['lamp', q],
-  queryFn: () => answer(api.GET('/api/lamp', { params: { query: { q: q.value } } })),
-  enabled: computed(() => q.value !== ''),
+  queryKey: ['lamp', sought],
+  queryFn: () => answer(api.GET('/api/lamp', { params: { query: { q: sought.value } } })),
+  enabled: computed(() => sought.value !== ''),
   placeholderData: keepPreviousData,
 })
 </script>
 
 <template>
-  <div class="lamp">
+  <div :class="['lamp', { asked: asks && answered }]">
     <h1 class="unseen">Lamp</h1>
-    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <EmptyState v-else-if="!q" title="What are you looking for?">
-      The lamp looks through every line that was filed, and through every word it rests on.
+    <EmptyState v-if="!q" title="What are you looking for?">
+      The lamp looks through every line that was filed, and through every word it rests on. Ask a
+      question, or name words to be found.
     </EmptyState>
-    <EmptyState v-else-if="data && !data.folios.length" title="The ledger does not say">
-      No filed line and no passage behind one has “{{ data.query }}” or a word of it.
-    </EmptyState>
-    <template v-else-if="data">
-      <p class="small" role="status">
-        {{ count(data.total, 'place') }} in {{ count(data.folios.length, 'folio') }}
-        <template v-if="data.widened">
-          · nothing has all the words, so these have some of them
+    <div v-else class="says">
+      <template v-if="asks">
+        <ErrorNote v-if="failure" :error="failure" @retry="retry()" />
+        <template v-else-if="answered">
+          <LampReading :reading="answered.reading" @read="read" />
+          <LampAnswer :answer="answered" :class="{ waiting: looking }" />
         </template>
+        <p v-else class="small" role="status">Looking through the ledger …</p>
+      </template>
+      <p v-else class="small ask">
+        <button class="btn quiet" type="button" @click="ask">Ask this as a question</button>
       </p>
-      <section v-for="found in data.folios" :key="found.folio" :aria-label="found.title">
-        <h2>
-          <RouterLink :to="folioAddress(found.folio)">{{ found.title }}</RouterLink>
-          <span class="small figures">{{ longDay(found.date) }}</span>
-          <span class="folio-no">folio {{ found.folio }}</span>
-        </h2>
-        <ol>
-          <LampHit v-for="(hit, i) in found.hits" :key="i" :hit="hit" :folio="found.folio" />
-        </ol>
-        <p v-if="found.more" class="small more">and {{ found.more }} more in this folio</p>
-      </section>
-    </template>
+      <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+      <EmptyState v-else-if="data && !data.folios.length && !asks" title="The ledger does not say">
+        No filed line and no passage behind one has “{{ data.query }}” or a word of it.
+      </EmptyState>
+      <template v-else-if="data && data.folios.length && sought">
+        <h2 v-if="asks" class="section-head places">Places that speak of {{ data.query }}</h2>
+        <p class="small" role="status">
+          {{ count(data.total, 'place') }} in {{ count(data.folios.length, 'folio') }}
+          <template v-if="data.widened">
+            · nothing has all the words, so these have some of them
+          </template>
+        </p>
+        <section v-for="found in data.folios" :key="found.folio" :aria-label="found.title">
+          <h2 class="of">
+            <RouterLink :to="folioAddress(found.folio)">{{ found.title }}</RouterLink>
+            <span class="small figures">{{ longDay(found.date) }}</span>
+            <span class="folio-no">folio {{ found.folio }}</span>
+          </h2>
+          <ol>
+            <LampHit v-for="(hit, i) in found.hits" :key="i" :hit="hit" :folio="found.folio" />
+          </ol>
+          <p v-if="found.more" class="small more">and {{ found.more }} more in this folio</p>
+        </section>
+      </template>
+    </div>
+    <SaidThere v-if="asks && answered && !failure" :answer="answered" class="there" />
   </div>
 </template>
 
@@ -64,7 +92,38 @@ section {
   margin-top: 22px;
 }
 
-h2 {
+.lamp.asked {
+  max-width: 900px;
+  min-height: calc(100vh - 74px);
+  padding: 0;
+}
+
+.lamp.asked:has(.there) {
+  display: grid;
+  grid-template-columns: 1fr 380px;
+  max-width: none;
+}
+
+.asked .says {
+  min-width: 0;
+  padding: 22px 34px 50px 38px;
+}
+
+.there {
+  padding: 22px 26px 40px;
+  background: var(--paper-2);
+  border-left: 1px solid var(--rule);
+}
+
+.waiting {
+  opacity: 0.6;
+}
+
+.places {
+  margin-top: 26px;
+}
+
+.of {
   display: flex;
   align-items: center;
   gap: 12px;
@@ -72,22 +131,43 @@ h2 {
   padding-bottom: 6px;
 }
 
-h2 a {
+h2.of a {
   font: 600 17px/1.3 var(--serif);
   color: var(--ink);
   text-decoration: none;
   overflow-wrap: anywhere;
 }
 
-h2 a:hover {
+h2.of a:hover {
   text-decoration: underline;
 }
 
-h2 .folio-no {
+h2.of .folio-no {
   margin-left: auto;
 }
 
 .more {
   padding: 6px 0 0 104px;
+}
+
+@media (max-width: 900px) {
+  .lamp,
+  .asked .says {
+    padding: 18px 16px 40px;
+  }
+
+  .lamp.asked:has(.there) {
+    display: block;
+  }
+
+  .lamp.asked {
+    padding: 0;
+  }
+
+  .there {
+    padding: 18px 16px 30px;
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
 }
 </style>

@@ -33,6 +33,7 @@ class ScreensTest extends BrowserTest {
             "/folio/1",
             "/folio/1/source?line=5",
             "/lamp?q=mobile+unit",
+            "/lamp?q=What+did+we+decide+about+the+second+charger?",
             "/people",
             "/marks",
             "/calendars",

@@ -1,9 +1,11 @@
 package org.ledgerlamp.core.lamp;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.ledgerlamp.core.ledger.SaidFigure;
 import org.ledgerlamp.core.ledger.SaidFigures;
 
@@ -35,6 +37,17 @@ final class Figures {
     /** Whether a figure of a kind is said in a sentence. */
     static boolean areIn(Found found, Set<SaidFigure.Kind> kinds) {
         return SaidFigures.in(found.sentence().text(), found.meeting().filed().date()).stream()
+                .anyMatch(f -> kinds.contains(f.kind()));
+    }
+
+    /** Whether a figure of a kind is said within a few passages, those before it and those that answer it. */
+    static boolean areBeside(Found found, Set<SaidFigure.Kind> kinds) {
+        LocalDate day = found.meeting().filed().date();
+        int n = found.sentence().passage();
+        return IntStream.rangeClosed(
+                        Math.max(0, n - NEAR), Math.min(found.lens().size() - 1, n + NEAR + 1))
+                .mapToObj(i -> found.lens().said(i).text())
+                .flatMap(text -> SaidFigures.in(text, day).stream())
                 .anyMatch(f -> kinds.contains(f.kind()));
     }
 

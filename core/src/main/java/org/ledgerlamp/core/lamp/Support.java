@@ -21,6 +21,11 @@ final class Support {
     /** Whether one of the best places speaks of enough of the subject. */
     static boolean isEnough(Asked asked, List<Found> found) {
         double least = FOR_A_FACT.contains(asked.wanted().aim()) ? OF_A_FACT : OF_WHAT_IS_GIVEN;
-        return found.stream().limit(AMONG).anyMatch(f -> f.covered() >= least);
+        return found.stream().limit(AMONG).anyMatch(f -> f.covered() >= least && hasTheForm(asked, f));
+    }
+
+    /** Where a figure is asked for, one is said beside it. */
+    private static boolean hasTheForm(Asked asked, Found found) {
+        return asked.wanted().aim() != Aim.FIGURE || Figures.areBeside(found, Figures.wanted(asked.question()));
     }
 }

@@ -20,10 +20,10 @@ class AskController {
     }
 
     /** @param reading how it is to be read, or null to read it */
-    record Question(@NotBlank @Size(max = 300) String question, AskService.@Nullable Reading reading) {}
+    record LampQuestion(@NotBlank @Size(max = 300) String question, @Nullable QuestionReading reading) {}
 
     @PostMapping("/api/ask")
-    AskService.Answered ask(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody Question asked) {
+    AskService.LampAnswer ask(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LampQuestion asked) {
         return asks.ask(who.teamId(), asked.question(), asked.reading());
     }
 }

@@ -8,17 +8,12 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.ledgerlamp.core.lamp.Aim;
 import org.ledgerlamp.core.lamp.Answer;
 import org.ledgerlamp.core.lamp.Citation;
-import org.ledgerlamp.core.lamp.Form;
 import org.ledgerlamp.core.lamp.Lamp;
-import org.ledgerlamp.core.lamp.Period;
 import org.ledgerlamp.core.lamp.Statement;
 import org.ledgerlamp.core.lamp.Wanted;
 import org.ledgerlamp.core.language.Span;
-import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.Basis;
 import org.ledgerlamp.server.minutes.FiledMeetings.LitFolio;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -39,59 +34,6 @@ class AskService {
     }
 
     /**
-     * How a question was read, in parts that can be changed.
-     *
-     * @param people full names of who it is about
-     * @param from first day it is about, or null
-     * @param to last day it is about, or null
-     * @param meetings words that tell which meetings, or null
-     */
-    record Reading(
-            Aim aim,
-            Form form,
-            String about,
-            List<String> people,
-            @Nullable LocalDate from,
-            @Nullable LocalDate to,
-            @Nullable String meetings,
-            boolean onlyOpen,
-            boolean onlyOverdue,
-            boolean onlyChanged) {
-        static Reading of(Wanted wanted) {
-            return new Reading(
-                    wanted.aim(),
-                    wanted.form(),
-                    wanted.about(),
-                    wanted.people().stream().map(Person::name).toList(),
-                    wanted.period() == null ? null : wanted.period().from(),
-                    wanted.period() == null ? null : wanted.period().to(),
-                    wanted.meetings(),
-                    wanted.onlyOpen(),
-                    wanted.onlyOverdue(),
-                    wanted.onlyChanged());
-        }
-
-        Wanted wanted(List<Person> roster) {
-            if ((from == null) != (to == null) || from != null && to.isBefore(from)) {
-                throw Refusal.invalid("A period has a first and a last day, in this order.");
-            }
-            Map<String, Person> byName =
-                    roster.stream().collect(Collectors.toMap(Person::name, Function.identity(), (a, b) -> a));
-            List<Person> who = people.stream()
-                    .map(name -> {
-                        Person person = byName.get(name);
-                        if (person == null) {
-                            throw Refusal.invalid("Nobody on the roster is called “" + name + "”.");
-                        }
-                        return person;
-                    })
-                    .toList();
-            Period period = from == null ? null : new Period(from, to, "");
-            return new Wanted(aim, form, about, who, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
-        }
-    }
-
-    /**
      * A place an answer rests on.
      *
      * @param line number of the line of record, or null for talk alone
@@ -99,7 +41,7 @@ class AskService {
      * @param passage number of the passage within its source, or null
      * @param quote the words; blank where a line stands for itself
      */
-    record Cited(
+    record AnswerPlace(
             int folio,
             String title,
             LocalDate date,
@@ -109,7 +51,8 @@ class AskService {
             String quote) {}
 
     /** One thing an answer says. */
-    record Said(@Nullable LocalDate day, String lead, String text, boolean said, List<Cited> citations) {}
+    record AnswerStatement(
+            @Nullable LocalDate day, String lead, String text, boolean said, List<AnswerPlace> citations) {}
 
     /**
      * What the ledger says.
@@ -117,19 +60,19 @@ class AskService {
      * @param answered whether it says it
      * @param statements what it says; else the nearest passages
      */
-    record Answered(String question, Reading reading, boolean answered, List<Said> statements) {}
+    record LampAnswer(String question, QuestionReading reading, boolean answered, List<AnswerStatement> statements) {}
 
     /** @param reading how the question is to be read, or null to read it */
-    Answered ask(UUID teamId, String question, @Nullable Reading reading) {
+    LampAnswer ask(UUID teamId, String question, @Nullable QuestionReading reading) {
         TeamLedger ledger = new TeamLedger(teamId, desk);
         Lamp lamp = new Lamp(ledger);
         LocalDate today = LocalDate.now(clock);
         Wanted wanted = reading == null ? lamp.read(question, today) : reading.wanted(ledger.people());
         Answer answer = lamp.ask(question, wanted, today);
         Places places = new Places(teamId, ledger, answer);
-        return new Answered(
+        return new LampAnswer(
                 question,
-                Reading.of(answer.wanted()),
+                QuestionReading.of(answer.wanted()),
                 answer.answered(),
                 answer.statements().stream().map(places::said).toList());
     }
@@ -165,8 +108,8 @@ class AskService {
                     .collect(Collectors.toMap(l -> l.id().toString(), Function.identity()));
         }
 
-        Said said(Statement s) {
-            return new Said(
+        AnswerStatement said(Statement s) {
+            return new AnswerStatement(
                     s.day(),
                     s.lead(),
                     s.text(),
@@ -177,11 +120,11 @@ class AskService {
                             .toList());
         }
 
-        private Cited cited(Citation c) {
+        private AnswerPlace cited(Citation c) {
             Minutes folio = folios.get(c.meeting());
             MinutesLine line = c.line() == null ? null : lines.get(c.line());
             Basis basis = basis(c);
-            return new Cited(
+            return new AnswerPlace(
                     folio.folio(),
                     folio.meeting().title(),
                     folio.meeting().date(),

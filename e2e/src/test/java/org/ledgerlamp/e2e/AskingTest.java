@@ -1,0 +1,80 @@
+package org.ledgerlamp.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** A question is typed into the lamp field, answered with its passages, read differently, or not answered at all. */
+class AskingTest extends BrowserTest {
+    private Page page;
+
+    @BeforeEach
+    void signIn() {
+        page = miraAtHerDesk().page;
+    }
+
+    private void ask(String question) {
+        page.keyboard().press("/");
+        page.getByLabel("Find or ask in the ledger").fill(question);
+        page.keyboard().press("Enter");
+    }
+
+    private Locator answer() {
+        return page.getByLabel("Answer", new Page.GetByLabelOptions().setExact(true));
+    }
+
+    @Test
+    void a_question_is_answered_with_its_folios_and_the_words_it_rests_on_a_click_away() {
+        ask("What did we decide about the second charger?");
+
+        assertThat(answer()).containsText("Buy the second charger from the same maker, at 212,000.");
+        assertThat(page.getByLabel("kind")).hasValue("DECISION");
+        assertThat(page.getByLabel("about")).hasValue("second charger");
+        Locator words = page.getByLabel("The words it rests on");
+        words.getByText("I propose we buy the second charger").click();
+        assertThat(page).hasURL(Pattern.compile("/folio/22/source\\?.*passage=29"));
+        page.goBack();
+        answer().getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("22.2"))
+                .click();
+        assertThat(page).hasURL(Pattern.compile("/folio/22#22\\.2"));
+    }
+
+    @Test
+    void changing_a_part_of_the_reading_asks_again_and_back_returns_to_the_first_answer() {
+        ask("what does Tom still owe us?");
+        assertThat(answer()).containsText("Tom Reyes to ring the hire firm");
+
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("who").setExact(true))
+                .selectOption("Sunniva Dahl");
+
+        assertThat(answer()).containsText("Sunniva Dahl to draft a rota");
+        assertThat(answer()).not().containsText("Tom Reyes");
+        page.goBack();
+        assertThat(answer()).containsText("Tom Reyes to ring the hire firm");
+    }
+
+    @Test
+    void what_the_ledger_does_not_say_is_said_and_the_nearest_places_are_shown() {
+        ask("What did the bishop say about the tombola?");
+
+        assertThat(answer()).containsText("The ledger does not say");
+    }
+
+    @Test
+    void words_are_found_and_can_be_asked_as_a_question() {
+        ask("second charger");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("places in");
+        assertThat(answer()).hasCount(0);
+
+        page.getByText("Ask this as a question").click();
+
+        assertThat(answer()).containsText("charger");
+    }
+}

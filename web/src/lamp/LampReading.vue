@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { QuestionReading } from '../api/types'
+import { usePeople } from '../api/queries'
+import DayField from '../shared/DayField.vue'
+
+/** How a question was read, part by part; changing one asks again. */
+const props = defineProps<{ reading: QuestionReading }>()
+const emit = defineEmits<{ read: [as: QuestionReading] }>()
+
+const AIMS: Record<QuestionReading['aim'], string> = {
+  ANYTHING: 'anything',
+  DECISION: 'decisions',
+  REASON: 'reasons',
+  OBJECTION: 'objections',
+  ACTION: 'actions',
+  STATUS: 'what became of it',
+  QUESTION: 'open questions',
+  RISK: 'risks',
+  FIGURE: 'a figure',
+  DAY: 'a day',
+  CHANGE: 'how it changed',
+  SPEAKER: 'who said it',
+  SAYING: 'what was said',
+  ATTENDANCE: 'who was there',
+  MEETING: 'meetings',
+}
+
+const { data: people } = usePeople()
+const about = ref('')
+const from = ref<string | null>(null)
+const to = ref<string | null>(null)
+
+watch(
+  () => props.reading,
+  (reading) => {
+    about.value = reading.about
+    from.value = reading.from
+    to.value = reading.to
+  },
+  { immediate: true },
+)
+
+function change(part: Partial<QuestionReading>) {
+  emit('read', { ...props.reading, ...part })
+}
+
+/** A period has two ends, or none. */
+function setPeriod() {
+  const whole = from.value !== null && to.value !== null && from.value <= to.value
+  const none = from.value === null && to.value === null
+  if (whole || none) change({ from: from.value, to: to.value })
+}
+</script>
+
+<template>
+  <form class="reading" aria-label="How the question was read" @submit.prevent>
+    <span class="small">Read as</span>
+    <label>
+      kind
+      <select
+        class="field"
+        :value="reading.aim"
+        @change="
+          change({ aim: ($event.target as HTMLSelectElement).value as QuestionReading['aim'] })
+        "
+      >
+        <option v-for="(name, aim) in AIMS" :key="aim" :value="aim">{{ name }}</option>
+      </select>
+    </label>
+    <label>
+      about
+      <input
+        v-model="about"
+        class="field about"
+        maxlength="200"
+        placeholder="any subject"
+        @change="change({ about: about.trim() })"
+      />
+    </label>
+    <label>
+      who
+      <select
+        class="field"
+        :value="reading.people[0] ?? ''"
+        @change="
+          change({
+            people: [($event.target as HTMLSelectElement).value, ...reading.people.slice(1)].filter(
+              Boolean,
+            ),
+          })
+        "
+      >
+        <option value="">anybody</option>
+        <option v-for="p in people" :key="p.id" :value="p.name">{{ p.name }}</option>
+      </select>
+    </label>
+    <span class="when">
+      <label for="lamp-from">from</label>
+      <DayField v-model="from" class="field" input-id="lamp-from" @update:model-value="setPeriod" />
+      <label for="lamp-to">to</label>
+      <DayField v-model="to" class="field" input-id="lamp-to" @update:model-value="setPeriod" />
+    </span>
+    <label v-if="reading.aim === 'ACTION'" class="only">
+      <input
+        type="checkbox"
+        :checked="reading.onlyOpen"
+        @change="change({ onlyOpen: ($event.target as HTMLInputElement).checked })"
+      />
+      only open
+    </label>
+    <label v-if="reading.aim === 'ACTION'" class="only">
+      <input
+        type="checkbox"
+        :checked="reading.onlyOverdue"
+        @change="change({ onlyOverdue: ($event.target as HTMLInputElement).checked })"
+      />
+      only overdue
+    </label>
+  </form>
+</template>
+
+<style scoped>
+.reading {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+}
+
+label,
+.when {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+}
+
+.field {
+  height: 28px;
+  min-height: 28px;
+  padding: 0 8px;
+  font-size: 13px;
+  font-weight: 600;
+}
+
+.about {
+  width: 150px;
+}
+
+.when :deep(input) {
+  height: 28px;
+  min-height: 28px;
+  width: 104px;
+  padding: 0 8px;
+}
+</style>

@@ -1,0 +1,129 @@
+import { mount, RouterLinkStub } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { AnswerPlace, LampAnswer } from '../api/types'
+import { isQuestion } from './isQuestion'
+import LampAnswerBox from './LampAnswer.vue'
+import { plainAnswer } from './plainAnswer'
+import SaidThere from './SaidThere.vue'
+import { statementGroups } from './statementGroups'
+import { readingIn } from './useAnswer'
+
+const place = (facts: Partial<AnswerPlace>): AnswerPlace => ({
+  folio: 22,
+  title: 'Steering group',
+  date: '2026-11-02',
+  line: null,
+  sourceId: 's',
+  passage: 4,
+  quote: 'We buy the second charger.',
+  ...facts,
+})
+
+const answer = (answered: boolean): LampAnswer => ({
+  question: 'What about the charger?',
+  reading: {
+    aim: 'DECISION',
+    form: 'SENTENCE',
+    about: 'charger',
+    people: [],
+    from: null,
+    to: null,
+    meetings: null,
+    onlyOpen: false,
+    onlyOverdue: false,
+    onlyChanged: false,
+  },
+  answered,
+  statements: [
+    {
+      day: '2026-11-02',
+      lead: '',
+      text: 'Buy the second charger.',
+      said: false,
+      citations: [place({ line: 2 })],
+    },
+    {
+      day: null,
+      lead: 'Ivo',
+      text: "I'm <b>against</b>.",
+      said: true,
+      citations: [place({ quote: "I'm <b>against</b>." })],
+    },
+    {
+      day: '2026-07-15',
+      lead: 'Rafe',
+      text: 'Not this year.',
+      said: true,
+      citations: [place({ folio: 7, title: 'Norrvik', quote: 'Not this year.' })],
+    },
+  ],
+})
+
+const global = { stubs: { RouterLink: RouterLinkStub } }
+
+describe('what is typed into the lamp field', () => {
+  it.each(['why is it late', 'What did we decide?', 'charger?', 'summarise the July meeting'])(
+    'asks: %s',
+    (typed) => expect(isQuestion(typed)).toBe(true),
+  )
+  it.each(['charger', 'mobile unit', 'what', 'whatever the weather does', 'is it'])(
+    'names words to be found: %s',
+    (typed) => expect(isQuestion(typed)).toBe(false),
+  )
+})
+
+describe('an answer', () => {
+  it('is told meeting by meeting, what is of record before what was said', () => {
+    const groups = statementGroups(answer(true).statements)
+    expect(groups.map((g) => g.day)).toEqual(['2026-11-02', '2026-07-15'])
+    expect(groups[0]?.recorded.map((s) => s.text)).toEqual(['Buy the second charger.'])
+    expect(groups[0]?.said.map((s) => s.lead)).toEqual(['Ivo'])
+    expect(groups[0]?.places.map((p) => p.folio)).toEqual([22])
+  })
+
+  it('leads to the line and the folio it rests on, and shows words as they are', () => {
+    const shown = mount(LampAnswerBox, { props: { answer: answer(true) }, global })
+    expect(shown.findAllComponents(RouterLinkStub).map((l) => l.props('to'))).toEqual([
+      '/folio/22#22.2',
+      '/folio/22',
+      '/folio/7',
+    ])
+    expect(shown.text()).toContain("“I'm <b>against</b>.”")
+    expect(shown.classes()).toContain('lamplight')
+  })
+
+  it('that is none says so, without lamplight and with nothing to copy', () => {
+    const shown = mount(LampAnswerBox, { props: { answer: answer(false) }, global })
+    expect(shown.find('h2').text()).toBe('The ledger does not say')
+    expect(shown.classes()).not.toContain('lamplight')
+    expect(shown.find('button').exists()).toBe(false)
+  })
+
+  it('is copied with the folios behind every statement', () => {
+    expect(plainAnswer(answer(true))).toBe(
+      'What about the charger?\n\n' +
+        'Mon 2 Nov 2026: Buy the second charger. (22.2)\n' +
+        "Ivo: “I'm <b>against</b>.” (folio 22)\n" +
+        'Wed 15 Jul 2026, Rafe: “Not this year.” (folio 7)',
+    )
+  })
+
+  it('has the words it rests on beside it, lit, by meeting', () => {
+    const shown = mount(SaidThere, { props: { answer: answer(true) }, global })
+    expect(shown.find('h2').text()).toBe('Said in 2 meetings')
+    expect(shown.findAll('.lit').map((l) => l.text())).toEqual([
+      'We buy the second charger.',
+      "I'm <b>against</b>.",
+      'Not this year.',
+    ])
+  })
+})
+
+describe('a reading in the address', () => {
+  it('is taken as it is written, and nothing where it is none', () => {
+    expect(readingIn('{"aim":"DAY"}')).toEqual({ aim: 'DAY' })
+    expect(readingIn('{oops')).toBeNull()
+    expect(readingIn('7')).toBeNull()
+    expect(readingIn(undefined)).toBeNull()
+  })
+})
