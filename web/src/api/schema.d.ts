@@ -2929,6 +2929,7 @@ export interface components {
         LampQuestion: {
             question: string;
             reading: components["schemas"]["QuestionReading"] | null;
+            where: components["schemas"]["Scope"] | null;
         };
         LaterPlace: {
             /** Format: int32 */
@@ -3524,6 +3525,11 @@ export interface components {
             effect: "DONE" | "PARTLY" | "SLIPPED" | "HANDED_OVER" | "DROPPED" | "SPOKEN_OF" | "CHANGES" | "WITHDRAWS" | "CONFIRMS";
             /** @enum {string} */
             state: "POSSIBLE" | "PENCIL" | "INK" | "STRUCK";
+        };
+        Scope: {
+            /** Format: int32 */
+            folio: number | null;
+            series: string | null;
         };
         SectionFacts: {
             heading: string;

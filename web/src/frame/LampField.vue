@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { whereIn } from '../lamp/where'
 
 const route = useRoute()
 const router = useRouter()
@@ -15,9 +16,23 @@ watch(
   { immediate: true },
 )
 
+/** The folio one is on, or whose answers one is reading: it can be asked alone. */
+const folio = computed(() => {
+  const there = route.path.startsWith('/folio/') ? Number(route.params.number) : null
+  return there ?? whereIn(route.query.in)?.folio ?? null
+})
+const alone = ref(false)
+watch(
+  () => whereIn(route.query.in)?.folio != null,
+  (asked) => (alone.value = asked),
+  { immediate: true },
+)
+
 function find() {
   const q = words.value.trim()
-  if (q) void router.push({ path: '/lamp', query: { q } })
+  if (!q) return
+  const only = alone.value && folio.value !== null
+  void router.push({ path: '/lamp', query: only ? { q, in: `folio:${folio.value}` } : { q } })
 }
 
 defineExpose({ focus: () => input.value?.select() })
@@ -41,6 +56,15 @@ defineExpose({ focus: () => input.value?.select() })
       autocomplete="off"
       @keydown.esc="input?.blur()"
     />
+    <button
+      v-if="folio !== null"
+      class="alone"
+      type="button"
+      :aria-pressed="alone"
+      @click="alone = !alone"
+    >
+      only folio {{ folio }}
+    </button>
     <kbd aria-hidden="true">/</kbd>
   </form>
 </template>
@@ -73,6 +97,24 @@ input {
   border: 0;
   outline: 0;
   background: none;
+  color: var(--ink);
+}
+
+.alone {
+  min-height: 24px;
+  padding: 0 8px;
+  border: 1px solid var(--rule-strong);
+  border-radius: 3px;
+  background: none;
+  color: var(--ink-2);
+  font: 600 12px/1 var(--sans);
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.alone[aria-pressed='true'] {
+  background: var(--lamp);
+  border-color: var(--lamp-edge);
   color: var(--ink);
 }
 </style>

@@ -16,7 +16,7 @@ import { useAnswer } from './useAnswer'
 
 const route = useRoute()
 const q = computed(() => String(route.query.q ?? '').trim())
-const { asks, answered, failure, looking, retry, read, ask } = useAnswer(q)
+const { asks, where, answered, failure, looking, retry, read, ask, askIn } = useAnswer(q)
 
 /** A question is not looked for word by word: its subject is. */
 const sought = computed(() => {
@@ -44,7 +44,7 @@ const { data, error, refetch } = useQuery({
       <template v-if="asks">
         <ErrorNote v-if="failure" :error="failure" @retry="retry()" />
         <template v-else-if="answered">
-          <LampReading :reading="answered.reading" @read="read" />
+          <LampReading :reading="answered.reading" :where="where" @read="read" @ask-in="askIn" />
           <LampAnswer :answer="answered" :class="{ waiting: looking }" />
         </template>
         <p v-else class="small" role="status">Looking through the ledger …</p>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { QuestionReading } from '../api/types'
 import { usePeople } from '../api/queries'
+import { useLedgerFacets } from '../ledger/useLedger'
 import DayField from '../shared/DayField.vue'
+import type { Where } from './where'
 
 /** How a question was read, part by part; changing one asks again. */
-const props = defineProps<{ reading: QuestionReading }>()
-const emit = defineEmits<{ read: [as: QuestionReading] }>()
+const props = defineProps<{ reading: QuestionReading; where: Where | null }>()
+const emit = defineEmits<{ read: [as: QuestionReading]; askIn: [part: string] }>()
 
 const AIMS: Record<QuestionReading['aim'], string> = {
   ANYTHING: 'anything',
@@ -27,6 +29,17 @@ const AIMS: Record<QuestionReading['aim'], string> = {
 }
 
 const { data: people } = usePeople()
+const { data: ledger } = useLedgerFacets(ref({ facets: [], archived: false }))
+const parts = computed(() => {
+  const series = ledger.value?.values.filter((v) => v.facet === 'SERIES').map((v) => v.value) ?? []
+  const named = props.where?.series
+  return named && !series.includes(named) ? [named, ...series] : series
+})
+const part = computed(() => {
+  if (!props.where) return ''
+  const { folio, series } = props.where
+  return folio === null ? `series:${series ?? ''}` : `folio:${folio}`
+})
 const about = ref('')
 const from = ref<string | null>(null)
 const to = ref<string | null>(null)
@@ -101,6 +114,18 @@ function setPeriod() {
       <label for="lamp-to">to</label>
       <DayField v-model="to" class="field" input-id="lamp-to" @update:model-value="setPeriod" />
     </span>
+    <label>
+      where
+      <select
+        class="field"
+        :value="part"
+        @change="emit('askIn', ($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">whole ledger</option>
+        <option v-if="where?.folio" :value="part">folio {{ where.folio }}</option>
+        <option v-for="s in parts" :key="s" :value="`series:${s}`">{{ s }}</option>
+      </select>
+    </label>
     <label v-if="reading.aim === 'ACTION'" class="only">
       <input
         type="checkbox"

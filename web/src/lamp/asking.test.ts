@@ -7,6 +7,7 @@ import { plainAnswer } from './plainAnswer'
 import SaidThere from './SaidThere.vue'
 import { statementGroups } from './statementGroups'
 import { readingIn } from './useAnswer'
+import { whereIn } from './where'
 
 const place = (facts: Partial<AnswerPlace>): AnswerPlace => ({
   folio: 22,
@@ -117,6 +118,17 @@ describe('an answer', () => {
       'Not this year.',
     ])
   })
+})
+
+describe('the part of the ledger that is asked', () => {
+  it.each([
+    ['folio:27', { folio: 27, series: null }],
+    ['series:Safety: review', { folio: null, series: 'Safety: review' }],
+    ['folio:x', null],
+    ['folio:-3', null],
+    ['', null],
+    [undefined, null],
+  ])('is written in the address as %s', (written, where) => expect(whereIn(written)).toEqual(where))
 })
 
 describe('a reading in the address', () => {

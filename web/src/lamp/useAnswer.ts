@@ -5,6 +5,7 @@ import { answer, api } from '../api/client'
 import { keys } from '../api/queries'
 import type { QuestionReading } from '../api/types'
 import { isQuestion } from './isQuestion'
+import { whereIn } from './where'
 
 /** The reading that an address holds; nothing where it holds none or what is written there is none. */
 export function readingIn(written: unknown): QuestionReading | null {
@@ -21,12 +22,21 @@ export function readingIn(written: unknown): QuestionReading | null {
 export function useAnswer(question: Ref<string>) {
   const route = useRoute()
   const router = useRouter()
-  const asks = computed(() => route.query.ask !== undefined || isQuestion(question.value))
+  const where = computed(() => whereIn(route.query.in))
+  const asks = computed(
+    () =>
+      question.value !== '' &&
+      (route.query.ask !== undefined || where.value !== null || isQuestion(question.value)),
+  )
   const changed = computed(() => readingIn(route.query.read))
   const query = useQuery({
-    queryKey: [keys.asked, question, changed],
+    queryKey: [keys.asked, question, changed, where],
     queryFn: () =>
-      answer(api.POST('/api/ask', { body: { question: question.value, reading: changed.value } })),
+      answer(
+        api.POST('/api/ask', {
+          body: { question: question.value, reading: changed.value, where: where.value },
+        }),
+      ),
     enabled: asks,
     placeholderData: keepPreviousData,
   })
@@ -35,18 +45,26 @@ export function useAnswer(question: Ref<string>) {
     void router.push({ path: '/lamp', query: { ...route.query, read: JSON.stringify(as) } })
   }
 
+  /** @param part as an address writes it, or blank for the whole ledger */
+  function askIn(part: string) {
+    const query = { ...route.query }
+    delete query.in
+    void router.push({ path: '/lamp', query: part ? { ...query, in: part } : query })
+  }
+
   function ask() {
     void router.push({ path: '/lamp', query: { q: question.value, ask: '' } })
   }
 
   return {
     asks,
-    changed,
+    where,
     answered: query.data,
     failure: query.error,
     looking: query.isFetching,
     retry: query.refetch,
     read,
     ask,
+    askIn,
   }
 }

@@ -61,6 +61,23 @@ class AskingTest extends BrowserTest {
     }
 
     @Test
+    void a_folio_is_asked_alone_from_its_own_page_and_the_whole_ledger_again() {
+        page.navigate("/folio/7");
+        page.getByText("only folio 7").click();
+        ask("What did we decide about the second charger?");
+
+        assertThat(answer()).containsText("Do not order the second charger this year.");
+        assertThat(answer()).not().containsText("212,000");
+
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("where").setExact(true))
+                .selectOption("whole ledger");
+
+        assertThat(answer()).containsText("212,000");
+    }
+
+    @Test
     void what_the_ledger_does_not_say_is_said_and_the_nearest_places_are_shown() {
         ask("What did the bishop say about the tombola?");
 

@@ -86,6 +86,36 @@ class AskTest extends WithTwoFolios {
         assertThat(folios(answer).getFirst()).isEqualTo(2);
     }
 
+    private JsonNode askIn(String where, String question) throws Exception {
+        return desk.create("/api/ask", "{\"question\":\"" + question + "\",\"where\":" + where + "}")
+                .body();
+    }
+
+    @Test
+    void one_folio_is_asked_alone() throws Exception {
+        String question = "What was said about the roller?";
+        assertThat(folios(ask(desk, question))).contains(1, 2);
+
+        assertThat(folios(askIn("{\"folio\":2,\"series\":null}", question))).containsOnly(2);
+        assertThat(folios(askIn("{\"folio\":1,\"series\":null}", "what does Tom still owe us?")))
+                .containsOnly(1);
+        assertThat(askIn("{\"folio\":99,\"series\":null}", question)
+                        .at("/status")
+                        .asInt())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void a_series_is_asked_alone_and_one_that_nobody_knows_says_nothing() throws Exception {
+        String question = "what happened in March 2026?";
+
+        assertThat(folios(askIn("{\"folio\":null,\"series\":\"Charging berth weekly\"}", question)))
+                .contains(2);
+        JsonNode nothing = askIn("{\"folio\":null,\"series\":\"Choir\"}", question);
+        assertThat(nothing.at("/answered").asBoolean()).isFalse();
+        assertThat(nothing.at("/statements")).isEmpty();
+    }
+
     @Test
     void another_team_gets_no_answer_no_passage_and_no_name() throws Exception {
         JsonNode answer = ask(otherTeam(), "What did Tom Reyes promise about the Skarness roller?");

@@ -19,11 +19,20 @@ class AskController {
         this.asks = asks;
     }
 
-    /** @param reading how it is to be read, or null to read it */
-    record LampQuestion(@NotBlank @Size(max = 300) String question, @Nullable QuestionReading reading) {}
+    /**
+     * A question.
+     *
+     * @param reading how it is to be read, or null to read it
+     * @param where which part of the ledger is asked, or null for all of it
+     */
+    record LampQuestion(
+            @NotBlank @Size(max = 300) String question,
+            @Nullable QuestionReading reading,
+            @Nullable @Valid Scope where) {}
 
     @PostMapping("/api/ask")
     AskService.LampAnswer ask(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LampQuestion asked) {
-        return asks.ask(who.teamId(), asked.question(), asked.reading());
+        return asks.ask(
+                who.teamId(), asked.question(), asked.reading(), asked.where() == null ? Scope.LEDGER : asked.where());
     }
 }

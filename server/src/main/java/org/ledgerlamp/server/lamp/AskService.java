@@ -62,9 +62,14 @@ class AskService {
      */
     record LampAnswer(String question, QuestionReading reading, boolean answered, List<AnswerStatement> statements) {}
 
-    /** @param reading how the question is to be read, or null to read it */
-    LampAnswer ask(UUID teamId, String question, @Nullable QuestionReading reading) {
-        TeamLedger ledger = new TeamLedger(teamId, desk);
+    /**
+     * Answers a question.
+     *
+     * @param reading how the question is to be read, or null to read it
+     * @param where which part of the ledger is asked
+     */
+    LampAnswer ask(UUID teamId, String question, @Nullable QuestionReading reading, Scope where) {
+        TeamLedger ledger = new TeamLedger(teamId, desk, where);
         Lamp lamp = new Lamp(ledger);
         LocalDate today = LocalDate.now(clock);
         Wanted wanted = reading == null ? lamp.read(question, today) : reading.wanted(ledger.people());

@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.lamp;
 
 import jakarta.persistence.EntityManager;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -9,6 +10,7 @@ import java.util.UUID;
 import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateClausesCollector;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.session.SearchSession;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.Sought;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.tray.Passage;
@@ -29,9 +31,13 @@ class LikelyFolios {
 
     private record Place(float score, Integer folio) {}
 
-    /** Numbers of folios, the likeliest first. */
-    List<Integer> of(UUID teamId, Sought sought, int most) {
-        if (sought.terms().isEmpty()) {
+    /**
+     * Numbers of folios, the likeliest first.
+     *
+     * @param among the folios looked at, or null for all
+     */
+    List<Integer> of(UUID teamId, Sought sought, @Nullable Collection<Integer> among, int most) {
+        if (sought.terms().isEmpty() || among != null && among.isEmpty()) {
             return List.of();
         }
         SearchSession session = Search.session(entities);
@@ -46,6 +52,13 @@ class LikelyFolios {
                             .constantScore()
                             .boost(0));
                     root.add(f.exists().field("folio").constantScore().boost(0));
+                    if (among != null) {
+                        root.add(f.terms()
+                                .field("folio")
+                                .matchingAny(among)
+                                .constantScore()
+                                .boost(0));
+                    }
                     root.add(f.or().with(or -> sought.terms().forEach(term -> add(term, f, or))));
                 })
                 .fetchHits(MOST_PLACES);

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.lamp;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,6 +31,7 @@ import org.ledgerlamp.core.ledger.Outcome;
 import org.ledgerlamp.core.ledger.Stems;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.links.LineLink;
 import org.ledgerlamp.server.links.TeamWords;
 import org.ledgerlamp.server.minutes.FiledMeetings;
@@ -50,11 +52,27 @@ final class TeamLedger implements LedgerView {
     private final UUID teamId;
     private final LedgerDesk desk;
     private final Map<UUID, LitFolio> read = new HashMap<>();
+    /** The folios that are asked, or null for all. */
+    private final @Nullable Map<Integer, Minutes> asked;
+
     private @Nullable LedgerWords words;
 
-    TeamLedger(UUID teamId, LedgerDesk desk) {
+    /** @throws Refusal where the one folio that is asked does not exist */
+    TeamLedger(UUID teamId, LedgerDesk desk, Scope scope) {
         this.teamId = teamId;
         this.desk = desk;
+        this.asked = scope.isLedger()
+                ? null
+                : (scope.folio() != null
+                                ? List.of(desk.minutes().folio(teamId, scope.folio()))
+                                : desk.minutes().foliosOfSeries(teamId, Objects.requireNonNull(scope.series())))
+                        .stream()
+                                .collect(Collectors.toMap(
+                                        Minutes::folio, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+    }
+
+    private boolean isAsked(int folio) {
+        return asked == null || asked.containsKey(folio);
     }
 
     /** A folio that was read for the answer, by the id of its minutes; null where it was not. */
@@ -79,7 +97,7 @@ final class TeamLedger implements LedgerView {
 
     @Override
     public List<LampMeeting> likely(Sought sought, Wanted wanted, int most) {
-        List<Integer> numbers = desk.likely().of(teamId, sought, most);
+        List<Integer> numbers = desk.likely().of(teamId, sought, asked == null ? null : asked.keySet(), most);
         List<Minutes> folios = new ArrayList<>(desk.minutes().folios(teamId, numbers));
         if (numbers.isEmpty()) {
             folios.addAll(between(wanted.period(), most));
@@ -102,6 +120,15 @@ final class TeamLedger implements LedgerView {
     }
 
     private List<Minutes> between(@Nullable Period period, int most) {
+        if (asked != null) {
+            return asked.values().stream()
+                    .filter(m -> period == null || period.holds(m.meeting().date()))
+                    .sorted(Comparator.comparing((Minutes m) -> m.meeting().date())
+                            .thenComparing(Minutes::folio)
+                            .reversed())
+                    .limit(most)
+                    .toList();
+        }
         return desk.filed()
                 .heldBetween(teamId, period == null ? FIRST : period.from(), period == null ? LAST : period.to(), most);
     }
@@ -121,11 +148,23 @@ final class TeamLedger implements LedgerView {
                 .map(Map.Entry::getKey)
                 .toList();
         List<RegisterEntry> entries =
-                desk.actions().of(teamId, owners, wanted.onlyOpen(), wanted.onlyOverdue(), MOST_ACTIONS);
+                desk.actions().of(teamId, owners, wanted.onlyOpen(), wanted.onlyOverdue(), MOST_ACTIONS).stream()
+                        .filter(e -> isAsked(e.folio()))
+                        .toList();
         Map<UUID, List<LineLink>> later = desk.links()
                 .after(teamId, entries.stream().map(RegisterEntry::id).toList());
-        Stream<Promise> promises = entries.stream().map(e -> promise(e, names, later.getOrDefault(e.id(), List.of())));
+        Stream<Promise> promises =
+                entries.stream().map(e -> promise(e, names, within(later.getOrDefault(e.id(), List.of()))));
         return WantedPromises.among(promises, wanted, sought, today, most);
+    }
+
+    /** What is asked is not told from elsewhere. */
+    private List<LineLink> within(List<LineLink> later) {
+        return asked == null
+                ? later
+                : later.stream()
+                        .filter(l -> asked.values().stream().anyMatch(m -> m.id().equals(l.laterMinutes())))
+                        .toList();
     }
 
     private static Promise promise(RegisterEntry entry, Map<UUID, String> names, List<LineLink> later) {
@@ -190,7 +229,8 @@ final class TeamLedger implements LedgerView {
         return changes.stream()
                 .filter(l -> lines.containsKey(l.earlierLine())
                         && lines.containsKey(l.laterLine())
-                        && folios.containsKey(l.laterMinutes()))
+                        && folios.containsKey(l.laterMinutes())
+                        && isAsked(folios.get(l.laterMinutes()).folio()))
                 .map(l -> new Change(
                         l.laterMinutes().toString(),
                         folios.get(l.laterMinutes()).meeting().date(),
