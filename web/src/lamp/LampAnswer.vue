@@ -83,6 +83,7 @@ h2 {
   margin-bottom: 2px;
 }
 
+.small + .group,
 .group + .group {
   margin-top: 12px;
 }

@@ -21,6 +21,8 @@ const { asks, where, answered, failure, looking, retry, read, ask, askIn } = use
 /** A question is not looked for word by word: its subject is. */
 const sought = computed(() => {
   if (!asks.value) return q.value
+  // A part of the ledger answers for itself; these places are of the whole.
+  if (where.value) return ''
   const reading = answered.value?.reading
   return reading ? [reading.about, ...reading.people].join(' ').trim() : ''
 })
@@ -52,12 +54,15 @@ const { data, error, refetch } = useQuery({
       <p v-else class="small ask">
         <button class="btn quiet" type="button" @click="ask">Ask this as a question</button>
       </p>
+    </div>
+    <SaidThere v-if="asks && answered?.answered && !failure" :answer="answered" class="there" />
+    <div v-if="q" class="places">
       <ErrorNote v-if="error" :error="error" @retry="refetch()" />
       <EmptyState v-else-if="data && !data.folios.length && !asks" title="The ledger does not say">
         No filed line and no passage behind one has “{{ data.query }}” or a word of it.
       </EmptyState>
       <template v-else-if="data && data.folios.length && sought">
-        <h2 v-if="asks" class="section-head places">Places that speak of {{ data.query }}</h2>
+        <h2 v-if="asks" class="section-head">Places that speak of {{ data.query }}</h2>
         <p class="small" role="status">
           {{ count(data.total, 'place') }} in {{ count(data.folios.length, 'folio') }}
           <template v-if="data.widened">
@@ -77,7 +82,6 @@ const { data, error, refetch } = useQuery({
         </section>
       </template>
     </div>
-    <SaidThere v-if="asks && answered && !failure" :answer="answered" class="there" />
   </div>
 </template>
 
@@ -93,23 +97,30 @@ section {
 }
 
 .lamp.asked {
-  max-width: 900px;
   min-height: calc(100vh - 74px);
   padding: 0;
 }
 
 .lamp.asked:has(.there) {
   display: grid;
-  grid-template-columns: 1fr 380px;
+  grid-template: 'says there' auto 'places there' 1fr / 1fr 380px;
   max-width: none;
 }
 
 .asked .says {
+  grid-area: says;
   min-width: 0;
-  padding: 22px 34px 50px 38px;
+  padding: 22px 34px 26px 38px;
+}
+
+.asked .places {
+  grid-area: places;
+  min-width: 0;
+  padding: 0 34px 50px 38px;
 }
 
 .there {
+  grid-area: there;
   padding: 22px 26px 40px;
   background: var(--paper-2);
   border-left: 1px solid var(--rule);
@@ -117,10 +128,6 @@ section {
 
 .waiting {
   opacity: 0.6;
-}
-
-.places {
-  margin-top: 26px;
 }
 
 .of {
@@ -152,8 +159,13 @@ h2.of .folio-no {
 
 @media (max-width: 900px) {
   .lamp,
-  .asked .says {
-    padding: 18px 16px 40px;
+  .asked .says,
+  .asked .places {
+    padding: 18px 16px;
+  }
+
+  .asked .places {
+    padding-top: 16px;
   }
 
   .lamp.asked:has(.there) {
@@ -165,9 +177,8 @@ h2.of .folio-no {
   }
 
   .there {
-    padding: 18px 16px 30px;
-    border-left: 0;
-    border-top: 1px solid var(--rule);
+    padding: 14px 16px 22px;
+    border: 0;
   }
 }
 </style>

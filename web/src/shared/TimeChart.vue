@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { shortDay } from './dates'
-import { type Dated, placed } from './timeChart'
+import { type Dated, labelled, placed } from './timeChart'
 
 /** Values through time as a line with a dot each. What it shows stands beside it in words as well. */
 const props = defineProps<{
@@ -16,6 +16,7 @@ const HEIGHT = 110
 const PAD_X = 44
 const PAD_TOP = 24
 const PAD_BOTTOM = 22
+const APART = 74
 
 const at = computed(() =>
   placed(props.points, WIDTH, HEIGHT, props.from).map(({ x, y }) => ({
@@ -25,17 +26,12 @@ const at = computed(() =>
 )
 const line = computed(() => at.value.map((p) => `${p.x},${p.y}`).join(' '))
 /** Labels that would cover each other are left to the table beside the chart. */
-const labelled = computed(() => {
-  const shown = new Set<number>()
-  let free = -Infinity
-  at.value.forEach((p, i) => {
-    if (p.x >= free || i === at.value.length - 1) {
-      shown.add(i)
-      free = p.x + 74
-    }
-  })
-  return shown
-})
+const withLabel = computed(() =>
+  labelled(
+    at.value.map((p) => p.x),
+    APART,
+  ),
+)
 </script>
 
 <template>
@@ -54,7 +50,7 @@ const labelled = computed(() => {
     <polyline :points="line" />
     <g v-for="(p, i) in points" :key="i">
       <circle :cx="at[i]?.x" :cy="at[i]?.y" r="4" />
-      <template v-if="labelled.has(i)">
+      <template v-if="withLabel.has(i)">
         <text :x="at[i]?.x" :y="(at[i]?.y ?? 0) - 9" class="value">{{ p.label }}</text>
         <text :x="at[i]?.x" :y="HEIGHT + PAD_TOP + 18" class="day">{{ shortDay(p.day) }}</text>
       </template>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { placed } from './timeChart'
+import { labelled, placed } from './timeChart'
 
 describe('a chart through time', () => {
   it('puts days as far apart as they are, and the largest value on top', () => {
@@ -33,5 +33,13 @@ describe('a chart through time', () => {
 
   it('begins at a value that is given, where all others are above it', () => {
     expect(placed([{ day: '2026-01-01', value: 50 }], 10, 100, 0)).toEqual([{ x: 5, y: 0 }])
+  })
+})
+
+describe('labels along a chart', () => {
+  it('leave out what would cover another, and never the last', () => {
+    expect([...labelled([0, 30, 80, 200, 250], 74)].sort()).toEqual([0, 2, 4])
+    expect([...labelled([10], 74)]).toEqual([0])
+    expect([...labelled([], 74)]).toEqual([])
   })
 })

@@ -26,3 +26,23 @@ export function placed(points: Dated[], width: number, height: number, from?: nu
     y: high === low ? height / 2 : (1 - (p.value - low) / (high - low)) * height,
   }))
 }
+
+/**
+ * Which of some places along a line can have a label without covering another's: the last always, then from the left
+ * whatever is free.
+ *
+ * @param xs in order
+ * @param apart how far labels are to be from each other at least
+ */
+export function labelled(xs: number[], apart: number): Set<number> {
+  const last = xs.length - 1
+  const shown = new Set<number>(last < 0 ? [] : [last])
+  let free = -Infinity
+  xs.slice(0, -1).forEach((x, i) => {
+    if (x >= free && x + apart <= (xs[last] ?? 0)) {
+      shown.add(i)
+      free = x + apart
+    }
+  })
+  return shown
+}

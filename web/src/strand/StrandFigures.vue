@@ -122,6 +122,10 @@ th {
   vertical-align: baseline;
 }
 
+td {
+  white-space: nowrap;
+}
+
 @media (max-width: 720px) {
   .both {
     grid-template-columns: 1fr;
