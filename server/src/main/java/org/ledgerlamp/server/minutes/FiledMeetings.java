@@ -15,8 +15,12 @@ import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Presence;
+import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceFacts;
+import org.ledgerlamp.core.source.SourceFormat;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.roster.RosterService;
+import org.ledgerlamp.server.tray.SourceFile;
 import org.ledgerlamp.server.tray.TrayService;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -71,7 +75,7 @@ public class FiledMeetings {
     /** Reads a folio with its sources. */
     public FiledFolio of(Minutes folio) {
         Sheets sheets =
-                new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), tray::source);
+                new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), this::talk);
         Map<UUID, String> names = roster.names(folio.teamId());
         Roster people = roster.roster(folio.teamId());
         List<Said> talk = sheets.isEmpty() ? List.of() : Said.in(sheets.talk(), people);
@@ -125,6 +129,16 @@ public class FiledMeetings {
                         roster.roster(folio.teamId()).people(),
                         there),
                 filed);
+    }
+
+    /** The talk alone, as it was kept: neither links nor answers need more of a source, and need it of many. */
+    private Source talk(SourceFile file) {
+        return new Source(
+                file.isNotes() ? SourceFormat.NOTES : SourceFormat.TEXT_LINES,
+                tray.talk(file),
+                List.of(),
+                SourceFacts.NONE,
+                List.of());
     }
 
     private static FiledLine line(MinutesLine line, Map<UUID, String> names, Sheets sheets) {

@@ -2,6 +2,7 @@ package org.ledgerlamp.server.tray;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import java.time.Duration;
 import java.util.UUID;
 import org.hibernate.search.engine.backend.types.Highlightable;
 import org.hibernate.search.engine.backend.types.Projectable;
@@ -57,6 +58,15 @@ public class Passage extends TeamOwned {
             this.heading = note.heading();
             this.mark = note.mark().map(Enum::name).orElse(null);
         }
+    }
+
+    /** The utterance it was made of. */
+    Utterance utterance() {
+        return new Utterance(n, speaker, duration(startMs), duration(endMs), text);
+    }
+
+    private static Duration duration(Integer millis) {
+        return millis == null ? null : Duration.ofMillis(millis);
     }
 
     void fileUnder(Integer number) {

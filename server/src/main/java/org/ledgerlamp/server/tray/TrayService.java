@@ -185,6 +185,14 @@ public class TrayService {
         }
     }
 
+    /** The talk of a source as it was kept when it was read: its passages alone, without reading the bytes again. */
+    @Transactional(readOnly = true)
+    public List<Utterance> talk(SourceFile file) {
+        return passages.findBySourceIdOrderByN(file.id()).stream()
+                .map(Passage::utterance)
+                .toList();
+    }
+
     /** The passages of a source in order. */
     @Transactional(readOnly = true)
     public List<Passage> passages(UUID teamId, UUID id) {
