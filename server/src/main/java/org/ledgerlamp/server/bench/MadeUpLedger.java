@@ -98,7 +98,11 @@ final class MadeUpLedger {
         }
         return switch (column) {
             case "folio" -> "folio + 100 * k";
-            case "n" -> table.equals("passage") ? "n + 1000 * j" : column;
+            case "n" ->
+                table.equals("passage")
+                        ? "n + j * (select f.passages from source_file f where f.id = c.source_id)"
+                        : column;
+            case "passages" -> table.equals("source_file") ? "passages * " + PASSAGES_TIMES : column;
             case "held_on" -> "date_sub(held_on, interval k day)";
             case "due" -> "date_sub(due, interval k day)";
             case "due_key" -> "if(due_key > '9000-01-01', due_key, date_sub(due_key, interval k day))";
