@@ -3,44 +3,33 @@ package org.ledgerlamp.core.lamp;
 /** What a question is after. */
 public enum Aim {
     /** What was settled, and whether it still stands. */
-    DECISION("decisions"),
+    DECISION,
     /** Who was against, and what spoke for and against. */
-    OBJECTION("objections"),
+    OBJECTION,
     /** Why something was settled or happened. */
-    REASON("reasons"),
+    REASON,
     /** Who is to do what. */
-    ACTION("actions"),
+    ACTION,
     /** What became of something. */
-    STATUS("what became of it"),
+    STATUS,
     /** What was asked and not answered. */
-    QUESTION("open questions"),
+    QUESTION,
     /** What is feared. */
-    RISK("risks"),
+    RISK,
     /** How much or how many. */
-    FIGURE("a figure"),
+    FIGURE,
     /** When. */
-    DAY("a day"),
+    DAY,
     /** How a figure or a day moved through time. */
-    CHANGE("how it changed"),
+    CHANGE,
     /** Who said it. */
-    SPEAKER("who said it"),
+    SPEAKER,
     /** What was said. */
-    SAYING("what was said"),
+    SAYING,
     /** Who was there, who was not, who spoke how much. */
-    ATTENDANCE("who was there"),
+    ATTENDANCE,
     /** Meetings, each in a line; or one of them in short. */
-    MEETING("meetings"),
+    MEETING,
     /** Whatever the ledger says about it. */
-    ANYTHING("anything");
-
-    private final String label;
-
-    Aim(String label) {
-        this.label = label;
-    }
-
-    /** What it is called. */
-    public String label() {
-        return label;
-    }
+    ANYTHING
 }

@@ -58,13 +58,8 @@ final class Figures {
         for (int d = -NEAR; d <= NEAR; d++) {
             said.addAll(found.lens().stems(found.sentence().passage() + d));
         }
-        double held = 0;
-        double all = 0;
-        for (Sought.Term term : asked.sought().terms()) {
-            boolean known = term.stems().stream().anyMatch(s -> words.passagesWith(s) > 0);
-            held += term.isIn(said) ? term.weight() : 0;
-            all += known ? term.weight() : 0;
-        }
-        return all == 0 || held / all >= SHARE_NEAR;
+        Sought sought = asked.sought();
+        double all = sought.held(t -> t.stems().stream().anyMatch(s -> words.passagesWith(s) > 0) ? 1 : 0);
+        return all == 0 || sought.held(t -> t.isIn(said) ? 1 : 0) / all >= SHARE_NEAR;
     }
 }

@@ -9,9 +9,8 @@ import org.ledgerlamp.core.reading.Kind;
  *
  * @param score how well; comparable among sentences of one question only
  * @param covered share of the subject that is spoken of around it, 0 to 1
- * @param likeness how near its meaning is to the question's, -1 to 1
  */
-record Found(TalkLens lens, TalkLens.Spoken sentence, double score, double covered, double likeness) {
+record Found(TalkLens lens, TalkLens.Spoken sentence, double score, double covered) {
     LampMeeting meeting() {
         return lens.meeting();
     }

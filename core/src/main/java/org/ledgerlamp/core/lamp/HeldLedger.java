@@ -69,11 +69,7 @@ public final class HeldLedger implements LedgerView {
         TalkLens lens = new TalkLens(meeting);
         double best = 0;
         for (int n = 0; n < lens.size(); n++) {
-            double held = 0;
-            for (Sought.Term term : sought.terms()) {
-                held += term.weight() * lens.density(term, n);
-            }
-            best = Math.max(best, held);
+            best = Math.max(best, lens.about(sought, n));
         }
         return best;
     }

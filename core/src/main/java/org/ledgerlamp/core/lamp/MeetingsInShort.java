@@ -50,9 +50,6 @@ final class MeetingsInShort implements Composer {
 
     private static double named(LampMeeting meeting, Sought sought) {
         Set<String> names = Stems.of(meeting.names());
-        return sought.terms().stream()
-                .filter(t -> t.isIn(names))
-                .mapToDouble(Sought.Term::weight)
-                .sum();
+        return sought.held(t -> t.isIn(names) ? 1 : 0);
     }
 }

@@ -3,6 +3,7 @@ package org.ledgerlamp.core.lamp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.SentenceVectors;
 
 /** Finds the sentences of some meetings that answer a question best. */
@@ -18,6 +19,9 @@ final class PlaceFinder {
     /** How much a passage tells that names a day of the period asked for. */
     private static final double OF_A_DAY = 4;
 
+    /** How many passages around a sentence tell whether its subject is spoken of. */
+    private static final int NEAR = 4;
+
     private record Passage(TalkLens lens, int n, double about, double lateness) {}
 
     private PlaceFinder() {}
@@ -32,11 +36,7 @@ final class PlaceFinder {
             TalkLens lens = new TalkLens(inTime.get(i));
             double lateness = inTime.size() == 1 ? 1 : i / (inTime.size() - 1.0);
             for (int n = 0; n < lens.size(); n++) {
-                double about = 0;
-                for (Sought.Term term : sought.terms()) {
-                    about += term.weight() * lens.density(term, n);
-                }
-                about += saysADayOf(wanted.period(), lens, n) ? OF_A_DAY : 0;
+                double about = lens.about(sought, n) + (saysADayOf(wanted.period(), lens, n) ? OF_A_DAY : 0);
                 passages.add(new Passage(lens, n, about, lateness));
             }
         }
@@ -65,6 +65,7 @@ final class PlaceFinder {
         }
         float[][] meanings = model.of(texts);
         PlaceTraits.Look look = new PlaceTraits.Look(sought, wanted, meanings[0]);
+        Sought subject = sought.withoutPeople();
         List<Found> found = new ArrayList<>();
         int at = 1;
         for (Passage p : passages) {
@@ -72,14 +73,8 @@ final class PlaceFinder {
             for (TalkLens.Spoken sentence : p.lens().sentences(p.n())) {
                 float[] own = meanings[at++];
                 PlaceTraits.Seen seen = new PlaceTraits.Seen(p.lens(), sentence, p.lateness(), own, before);
-                double likeness = Math.max(
-                        SentenceVectors.likeness(meanings[0], own), SentenceVectors.likeness(meanings[0], before));
                 found.add(new Found(
-                        p.lens(),
-                        sentence,
-                        PlaceTraits.weighed(look, seen),
-                        covered(sought, p.lens(), p.n()),
-                        likeness));
+                        p.lens(), sentence, PlaceTraits.weighed(look, seen), covered(subject, p.lens(), p.n())));
             }
         }
         found.sort(Comparator.comparingDouble((Found f) -> -f.score())
@@ -88,26 +83,15 @@ final class PlaceFinder {
         return found;
     }
 
-    private static final int NEAR = 4;
-
-    /**
-     * The share of the subject, by what its terms tell, that is said within a few passages. People count where nothing
-     * else is named.
-     */
-    private static double covered(Sought sought, TalkLens lens, int passage) {
-        double held = 0;
-        double all = 0;
-        boolean onlyPeople = sought.terms().stream().allMatch(t -> t.person() != null);
-        for (Sought.Term term : sought.terms()) {
-            if (onlyPeople || term.person() == null) {
-                boolean said = false;
-                for (int n = passage - NEAR; n <= passage + NEAR && !said; n++) {
-                    said = term.isIn(lens.stems(n));
-                }
-                held += said ? term.weight() : 0;
-                all += term.weight();
-            }
-        }
-        return all == 0 || onlyPeople ? 1 : held / all;
+    /** The share of a subject, by what its terms tell, that is said within a few passages; 1 where there is none. */
+    private static double covered(Sought subject, TalkLens lens, int passage) {
+        double all = subject.weight();
+        return all == 0
+                ? 1
+                : subject.held(term -> IntStream.rangeClosed(passage - NEAR, passage + NEAR)
+                                        .anyMatch(n -> term.isIn(lens.stems(n)))
+                                ? 1
+                                : 0)
+                        / all;
     }
 }

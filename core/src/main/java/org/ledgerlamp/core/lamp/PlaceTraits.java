@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.lamp;
 
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.ledger.SaidFigure;
@@ -10,8 +11,8 @@ import org.ledgerlamp.core.reading.Kind;
 
 /**
  * What can be told of a sentence that may answer a question: how much of the subject is in the talk around it, how near
- * its meaning is, and whether it has the form of an answer. The weights were learned from the questions of labelled
- * ledgers, one ledger left out at a time.
+ * its meaning is, and whether it has the form of an answer. The weights were fitted to the questions of two labelled
+ * ledgers and rounded; fitted to either alone they agree in sign (docs/quality.md).
  */
 enum PlaceTraits {
     TALK_ABOUT_IT(7.4) {
@@ -171,18 +172,10 @@ enum PlaceTraits {
         return sum;
     }
 
-    private interface Holding {
-        double of(Sought.Term term);
-    }
-
     /** The share of what the subject's terms tell, each counted by how well it is held; 0 where there is no subject. */
-    private static double share(Look look, Holding holding) {
+    private static double share(Look look, ToDoubleFunction<Sought.Term> how) {
         double all = look.sought().weight();
-        double held = 0;
-        for (Sought.Term term : look.sought().terms()) {
-            held += term.weight() * holding.of(term);
-        }
-        return all == 0 ? 0 : held / all;
+        return all == 0 ? 0 : look.sought().held(how) / all;
     }
 
     private static double on(boolean is) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -119,6 +120,9 @@ final class QuestionReader {
     private static final Pattern OPEN =
             Pattern.compile("still|outstanding|owes?\\b|open|owing|not done|to do", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’-]*");
+    private static final Pattern WORD_OR_NUMBER = Pattern.compile("[\\p{L}\\p{N}]+(?:['’.,-][\\p{L}\\p{N}]+)*");
+
     private final Roster roster;
     private final Mentions mentions;
 
@@ -172,8 +176,6 @@ final class QuestionReader {
         return found;
     }
 
-    private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’-]*");
-
     private static Form form(String text, Aim aim) {
         if (WANTS_TABLE.matcher(text).find() || aim == Aim.CHANGE) {
             return Form.TABLE;
@@ -187,12 +189,11 @@ final class QuestionReader {
     /** The words that are left when those are taken out that ask, name days, or name people. */
     private static String about(String text, Aim aim, Span period, List<Mention> named) {
         StringBuilder about = new StringBuilder();
-        Matcher word =
-                Pattern.compile("[\\p{L}\\p{N}]+(?:['’.,-][\\p{L}\\p{N}]+)*").matcher(text);
+        Matcher word = WORD_OR_NUMBER.matcher(text);
         while (word.find()) {
             boolean inPeriod = period != null && word.start() >= period.start() && word.end() <= period.end();
             boolean inName = named.stream().anyMatch(m -> word.start() >= m.start() && word.start() < m.end());
-            String plain = word.group().toLowerCase(java.util.Locale.ROOT).replace('’', '\'');
+            String plain = word.group().toLowerCase(Locale.ROOT).replace('’', '\'');
             boolean asks = Words.isEmptyWord(plain)
                     || Words.isEmptyWord(Words.stem(plain))
                     || ASKING.contains(Words.stem(plain))

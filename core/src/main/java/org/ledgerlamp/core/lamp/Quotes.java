@@ -50,14 +50,12 @@ final class Quotes {
 
     /** The sentences a passage begins with, at least one, and no more words than {@code most} where they are several. */
     static Statement beginning(TalkLens lens, int n, int most) {
-        List<TalkLens.Spoken> all = lens.sentences(n);
-        String passage = lens.said(n).text();
+        int last = lens.sentences(n).size() - 1;
         int to = 0;
-        while (to + 1 < all.size() && words(passage, all, 0, to + 1) <= most) {
+        while (to < last && words(lens.text(n, 0, to + 1)) <= most) {
             to++;
         }
-        String quote = cut(
-                passage.substring(all.get(0).span().start(), all.get(to).span().end()));
+        String quote = cut(lens.text(n, 0, to));
         return new Statement(
                 null,
                 speaker(lens, n),
@@ -82,20 +80,18 @@ final class Quotes {
     }
 
     private static String quote(TalkLens lens, TalkLens.Spoken sentence) {
-        String passage = lens.said(sentence.passage()).text();
-        List<TalkLens.Spoken> all = lens.sentences(sentence.passage());
-        int from = all.indexOf(sentence);
+        int n = sentence.passage();
+        int last = lens.sentences(n).size() - 1;
+        int from = lens.sentences(n).indexOf(sentence);
         int to = from;
-        while (words(passage, all, from, to) < FEW_WORDS && (to + 1 < all.size() || from > 0)) {
-            if (to + 1 < all.size()) {
+        while (words(lens.text(n, from, to)) < FEW_WORDS && (to < last || from > 0)) {
+            if (to < last) {
                 to++;
             } else {
                 from--;
             }
         }
-        String text = passage.substring(
-                all.get(from).span().start(), all.get(to).span().end());
-        return cut(text);
+        return cut(lens.text(n, from, to));
     }
 
     private static String cut(String text) {
@@ -103,12 +99,5 @@ final class Quotes {
         return words.length <= MANY_WORDS
                 ? text
                 : String.join(" ", List.of(words).subList(0, MANY_WORDS)) + " …";
-    }
-
-    private static int words(String passage, List<TalkLens.Spoken> all, int from, int to) {
-        return passage.substring(
-                        all.get(from).span().start(), all.get(to).span().end())
-                .split("\\s+")
-                .length;
     }
 }

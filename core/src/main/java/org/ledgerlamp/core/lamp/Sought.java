@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.ledger.Stems;
 import org.ledgerlamp.core.people.Person;
@@ -25,7 +26,7 @@ public record Sought(List<Term> terms, String question) {
      */
     public record Term(Set<String> stems, double weight, String person, String word) {
         /** Whether any of its stems is among those of a text. */
-        public boolean isIn(Set<String> text) {
+        boolean isIn(Set<String> text) {
             return stems.stream().anyMatch(text::contains);
         }
     }
@@ -57,7 +58,25 @@ public record Sought(List<Term> terms, String question) {
     }
 
     /** What all terms tell together. */
-    public double weight() {
-        return terms.stream().mapToDouble(Term::weight).sum();
+    double weight() {
+        return held(term -> 1);
+    }
+
+    /**
+     * What the terms tell that a place holds.
+     *
+     * @param how well it holds a term, between 0 and 1
+     */
+    double held(ToDoubleFunction<Term> how) {
+        double held = 0;
+        for (Term term : terms) {
+            held += term.weight() * how.applyAsDouble(term);
+        }
+        return held;
+    }
+
+    /** The subject itself, without the people it names. */
+    Sought withoutPeople() {
+        return new Sought(terms.stream().filter(t -> t.person() == null).toList(), question);
     }
 }

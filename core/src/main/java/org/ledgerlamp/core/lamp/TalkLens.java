@@ -68,6 +68,18 @@ final class TalkLens {
         return 1 - Math.exp(-often / OFTEN);
     }
 
+    /** How much the talk around a passage is about a subject, by what its terms tell. */
+    double about(Sought sought, int passage) {
+        return sought.held(term -> density(term, passage));
+    }
+
+    /** Some sentences of a passage, from one to another, as they stand there. */
+    String text(int n, int from, int to) {
+        List<Spoken> all = sentences.get(n);
+        return said(n).text()
+                .substring(all.get(from).span().start(), all.get(to).span().end());
+    }
+
     /** A passage with the one before it, which often tells what it answers. */
     String withWhatWasBefore(int n) {
         return n == 0 ? said(0).text() : said(n - 1).text() + " " + said(n).text();

@@ -34,9 +34,4 @@ public record Wanted(
     public Wanted about(String other) {
         return new Wanted(aim, form, other, people, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
     }
-
-    /** The same, after something else. */
-    public Wanted after(Aim other) {
-        return new Wanted(other, form, about, people, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
-    }
 }

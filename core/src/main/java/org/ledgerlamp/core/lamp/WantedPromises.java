@@ -50,14 +50,8 @@ public final class WantedPromises {
     private static boolean isAbout(Sought sought, Promise promise) {
         Set<String> words = Stems.of(
                 promise.line().text() + " " + String.join(" ", promise.line().quotes()));
-        double held = 0;
-        double all = 0;
-        for (Sought.Term term : sought.terms()) {
-            if (term.person() == null) {
-                held += term.isIn(words) ? term.weight() : 0;
-                all += term.weight();
-            }
-        }
-        return all == 0 || held / all >= ABOUT;
+        Sought subject = sought.withoutPeople();
+        double all = subject.weight();
+        return all == 0 || subject.held(t -> t.isIn(words) ? 1 : 0) / all >= ABOUT;
     }
 }
