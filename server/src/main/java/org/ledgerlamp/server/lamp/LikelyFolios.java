@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.hibernate.search.engine.search.predicate.dsl.SimpleBooleanPredicateClausesCollector;
+import org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.jspecify.annotations.Nullable;
@@ -78,9 +79,7 @@ class LikelyFolios {
     }
 
     private static void add(
-            Sought.Term term,
-            org.hibernate.search.engine.search.predicate.dsl.TypedSearchPredicateFactory<?> f,
-            SimpleBooleanPredicateClausesCollector<?, ?> or) {
+            Sought.Term term, TypedSearchPredicateFactory<?> f, SimpleBooleanPredicateClausesCollector<?, ?> or) {
         for (String stem : term.stems()) {
             or.add(f.match().field("text").matching(stem).boost((float) term.weight()));
         }

@@ -134,10 +134,12 @@ final class TeamLedger implements LedgerView {
     }
 
     private List<LampMeeting> lit(Collection<Minutes> folios) {
-        return folios.stream()
-                .map(m ->
-                        read.computeIfAbsent(m.id(), id -> desk.filed().lit(m)).meeting())
-                .toList();
+        List<Minutes> unread =
+                folios.stream().filter(m -> !read.containsKey(m.id())).toList();
+        desk.filed()
+                .lit(teamId, unread)
+                .forEach(lit -> read.put(UUID.fromString(lit.meeting().id()), lit));
+        return folios.stream().map(m -> read.get(m.id()).meeting()).toList();
     }
 
     @Override

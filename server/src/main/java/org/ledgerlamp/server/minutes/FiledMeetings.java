@@ -2,6 +2,7 @@ package org.ledgerlamp.server.minutes;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -74,10 +75,12 @@ public class FiledMeetings {
 
     /** Reads a folio with its sources. */
     public FiledFolio of(Minutes folio) {
+        return of(folio, roster.names(folio.teamId()), roster.roster(folio.teamId()));
+    }
+
+    private FiledFolio of(Minutes folio, Map<UUID, String> names, Roster people) {
         Sheets sheets =
                 new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), this::talk);
-        Map<UUID, String> names = roster.names(folio.teamId());
-        Roster people = roster.roster(folio.teamId());
         List<Said> talk = sheets.isEmpty() ? List.of() : Said.in(sheets.talk(), people);
         List<FiledLine> lines = minutes.lines(folio).stream()
                 .filter(l -> l.folio() != null && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
@@ -107,9 +110,15 @@ public class FiledMeetings {
      */
     public record LitFolio(LampMeeting meeting, FiledFolio filed) {}
 
-    /** Reads a folio with its sources, and who was there. */
-    public LitFolio lit(Minutes folio) {
-        FiledFolio filed = of(folio);
+    /** Reads folios of a team with their sources, and who was there. */
+    public List<LitFolio> lit(UUID teamId, Collection<Minutes> folios) {
+        Map<UUID, String> names = roster.names(teamId);
+        Roster people = roster.roster(teamId);
+        return folios.stream().map(m -> lit(m, names, people)).toList();
+    }
+
+    private LitFolio lit(Minutes folio, Map<UUID, String> names, Roster people) {
+        FiledFolio filed = of(folio, names, people);
         List<Presence> there = attendances.findByMinutesIdOrderByPosition(folio.id()).stream()
                 .map(a -> new Presence(
                         a.name(),
@@ -126,7 +135,7 @@ public class FiledMeetings {
                         filed.meeting(),
                         folio.meeting().title(),
                         folio.meeting().kind(),
-                        roster.roster(folio.teamId()).people(),
+                        people.people(),
                         there),
                 filed);
     }
