@@ -2,13 +2,15 @@ package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Mention;
@@ -39,7 +41,7 @@ final class QuestionReader {
                 "apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
                 Aim.ATTENDANCE);
         cue(
-                "who (?:was|were|is|voted|spoke|argued|stood) ag(?:ainst|ianst|anist)|who (?:objected|disagreed|dissented|opposed|abstained|wasn'?t happy|did ?n'?t (?:like|want|agree))|contested|unanimous|objections?\\b|any ?(?:one|body) (?:against|object|disagree)|pros and cons|arguments? (?:for|against)|for and against|who wanted|who (?:was|were) (?:for|in favour|keen)|did (?:everyone|everybody|all) agree|was there (?:any )?(?:disagreement|dissent)",
+                "who (?:was|were|is|voted|spoke|argued|stood) against|who (?:objected|disagreed|dissented|opposed|abstained|wasn'?t happy|did ?n'?t (?:like|want|agree))|contested|unanimous|objections?\\b|any ?(?:one|body) (?:against|object|disagree)|pros and cons|arguments? (?:for|against)|for and against|who wanted|who (?:was|were) (?:for|in favour|keen)|did (?:everyone|everybody|all) agree|was there (?:any )?(?:disagreement|dissent)",
                 Aim.OBJECTION);
         cue(
                 "why\\b|how come|what(?:'s| was| were| is) the reasons?|reasons? (?:for|given|behind)|what made us",
@@ -59,7 +61,7 @@ final class QuestionReader {
                 "what (?:did|has|does|do) (?:.*?)(?:say|said|think|thought|tell|told|complain|suggest|propose|report|mention|reckon|ask)\\b|what was said|anything (?:said|about)|what do we know about",
                 Aim.SAYING);
         cue(
-                "(?:which|what|main|key|all|list|list of|the|any)(?: (?:the|main|key|big|other|our|of the))* decisions|decisions (?:from|of|in|about|on|that|did|were)|what (?:did|have|has|was|had)(?: \\p{L}+){0,3} (?:decid|agree|settle|resolv|chos|choos|conclud)|(?:did|do|have|has)(?: \\p{L}+){0,3} (?:decide|agree|settle|choose|approve|say (?:yes|no)|sign(?:ed)? off|go with|change|keep|drop|vote)|was it (?:decided|agreed)|decis?ions?\\b|(?:yes|no) to\\b|which \\p{L}+ (?:are|do|did|have) we\\b|in or out|or not\\b|is it still|are we still|do we still|still (?:on|going ahead|stand)|carrying on|go(?:ing)? ahead",
+                "(?:which|what|main|key|all|list|list of|the|any)(?: (?:the|main|key|big|other|our|of the))* decisions|decisions (?:from|of|in|about|on|that|did|were)|what (?:did|have|has|was|had)(?: \\p{L}+){0,3} (?:decid|agree|settle|resolv|chos|choos|conclud)|(?:did|do|have|has)(?: \\p{L}+){0,3} (?:decide|agree|settle|choose|approve|say (?:yes|no)|sign(?:ed)? off|go with|change|keep|drop|vote)|was it (?:decided|agreed)|decisions?\\b|(?:yes|no) to\\b|which \\p{L}+ (?:are|do|did|have) we\\b|in or out|or not\\b|is it still|are we still|do we still|still (?:on|going ahead|stand)|carrying on|go(?:ing)? ahead",
                 Aim.DECISION);
         cue(
                 "when\\b|what (?:date|day|time)|by when|which (?:day|date|week|month)|how soon|what(?:'s| is) planned",
@@ -78,9 +80,9 @@ final class QuestionReader {
     }
 
     /** Words of a question that ask, and tell nothing of what is asked about. */
-    private static final Set<String> ASKING = stems(
+    private static final List<String> ASKING_WORDS = List.of(
             """
-            decide decided decision decison agree agreed settle settled conclude concluded choose chose chosen approve approved
+            decide decided decision agree agreed settle settled conclude concluded choose chose chosen approve approved
             say said tell told mention mentioned ask asked talk talked discuss discussed happen happened went summarise
             summarize summary recap table please main key big all any anything everything else end ended still
             actually ever now currently current latest today yet already right about whats what's hows who's whos when's
@@ -91,15 +93,16 @@ final class QuestionReader {
             figure wanted argued argue carrying carry become became planned short minutes line us me our we i you me
             everybody anyone anybody else date dates day days far gave give given done did doing finish finished
             stand stands was were is are be
-            """);
+            """
+                    .strip()
+                    .split("\\s+"));
 
-    private static Set<String> stems(String words) {
-        Set<String> stems = new LinkedHashSet<>();
-        for (String word : words.strip().split("\\s+")) {
-            stems.add(Words.stem(word));
-        }
-        return stems;
-    }
+    private static final Set<String> ASKING =
+            ASKING_WORDS.stream().map(Words::stem).collect(Collectors.toSet());
+
+    /** The same, as what may be meant by a slip of the fingers; none is meant more often than another. */
+    private static final Map<String, Integer> MEANT =
+            ASKING_WORDS.stream().distinct().collect(Collectors.toMap(Function.identity(), w -> 1));
 
     private static final Pattern WANTS_LIST = Pattern.compile(
             "(?:^|, ?|\\? ?)list\\b|\\blist(?: please)?[.?!]?$|\\blist of\\b|^(?:all|which (?:decisions|actions|meetings|risks|questions))\\b|\\b(?:everything|who owes what|lessons|decisions|actions|risks|questions)\\b",
@@ -137,7 +140,7 @@ final class QuestionReader {
      * @param today the day it is asked on
      */
     Wanted read(String question, LocalDate today) {
-        String text = question.strip();
+        String text = mended(question.strip());
         Aim aim = CUES.stream()
                 .filter(c -> c.pattern().matcher(text).find())
                 .map(Cue::aim)
@@ -159,7 +162,17 @@ final class QuestionReader {
                 CHANGED.matcher(text).find());
     }
 
-    /** Who is named; what is typed in small letters and with a forgotten apostrophe ("tams form") means them as well. */
+    /** The question with the words it asks with put right: "agianst" asks as "against" does. Names stay as they are. */
+    private String mended(String question) {
+        return WORD.matcher(question)
+                .replaceAll(m -> Matcher.quoteReplacement(
+                        roster.candidates(m.group()).isEmpty()
+                                ? Spelling.nearest(m.group().toLowerCase(Locale.ROOT), MEANT)
+                                        .orElse(m.group())
+                                : m.group()));
+    }
+
+    /** Who is named; with a forgotten apostrophe ("Toms form") as well. */
     private List<Mention> named(String text) {
         List<Mention> found = new ArrayList<>(mentions.in(text));
         Matcher word = WORD.matcher(text);

@@ -65,6 +65,17 @@ class QuestionReaderTest {
                 .containsExactly("Tom Reyes");
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "who was agianst the second charger,OBJECTION",
+        "what is overdeu,ACTION",
+        "was the charger contetsed,OBJECTION",
+        "the desicion about the charger,DECISION"
+    })
+    void a_slip_of_the_fingers_in_a_word_that_asks_does_not_matter(String question, Aim aim) {
+        assertThat(reader.read(question, TODAY).aim()).isEqualTo(aim);
+    }
+
     @Test
     void a_list_is_wanted_where_one_is_asked_for_and_not_where_one_is_the_subject() {
         assertThat(reader.read("Who owes what? list please", TODAY).form()).isEqualTo(Form.LIST);
