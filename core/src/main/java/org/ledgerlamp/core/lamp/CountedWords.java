@@ -3,6 +3,9 @@ package org.ledgerlamp.core.lamp;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.ledgerlamp.core.ledger.Vocabulary;
 
 /** The words of a ledger, counted. */
@@ -39,6 +42,16 @@ public final class CountedWords implements LedgerWords {
     @Override
     public int passagesWith(String stem) {
         return passagesWith.getOrDefault(stem, 0);
+    }
+
+    @Override
+    public Set<String> family(String stem) {
+        String root = WordFamilies.root(stem);
+        Set<String> family = passagesWith.keySet().stream()
+                .filter(s -> s.startsWith(root) && WordFamilies.root(s).equals(root))
+                .collect(Collectors.toCollection(TreeSet::new));
+        family.add(stem);
+        return family;
     }
 
     @Override

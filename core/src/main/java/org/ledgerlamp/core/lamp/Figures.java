@@ -17,6 +17,9 @@ final class Figures {
             "\\b(?:how much|costs?|prices?|fees?|premiums?|rents?|budgets?|quotes?|estimates?|pay|paid|paying|spend|spent"
                     + "|deposits?|charge[ds]?|raised?|worth|cap|salary|wages?|bills?|invoices?)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern MANY = Pattern.compile("\\bhow many\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MEASURE = Pattern.compile(
+            MONEY.pattern() + "|(?:totals?|sums?|amounts?|figures?|numbers?|rates?)", Pattern.CASE_INSENSITIVE);
     private static final double SHARE_NEAR = 0.5;
     private static final int NEAR = 2;
 
@@ -24,9 +27,8 @@ final class Figures {
 
     /** The kinds of figure that may answer a question. */
     static Set<SaidFigure.Kind> wanted(String question) {
-        if (MONEY.matcher(question).find()) {
-            return EnumSet.of(
-                    SaidFigure.Kind.MONEY, SaidFigure.Kind.NUMBER, SaidFigure.Kind.SHARE, SaidFigure.Kind.COUNT);
+        if (MONEY.matcher(question).find() && !MANY.matcher(question).find()) {
+            return EnumSet.of(SaidFigure.Kind.MONEY, SaidFigure.Kind.NUMBER, SaidFigure.Kind.SHARE);
         }
         if (DAYS.matcher(question).find()) {
             return EnumSet.of(SaidFigure.Kind.DATE);
@@ -36,7 +38,11 @@ final class Figures {
 
     /** Whether a figure of a kind is said in a sentence. */
     static boolean areIn(Found found, Set<SaidFigure.Kind> kinds) {
-        return SaidFigures.in(found.sentence().text(), found.meeting().filed().date()).stream()
+        return areIn(found.lens(), found.sentence(), kinds);
+    }
+
+    static boolean areIn(TalkLens lens, TalkLens.Spoken sentence, Set<SaidFigure.Kind> kinds) {
+        return SaidFigures.in(sentence.text(), lens.meeting().filed().date()).stream()
                 .anyMatch(f -> kinds.contains(f.kind()));
     }
 
@@ -51,14 +57,17 @@ final class Figures {
                 .anyMatch(f -> kinds.contains(f.kind()));
     }
 
-    /** Whether half of the subject, as far as the ledger has words for it, is said within a passage or two. */
+    /**
+     * Whether half of the subject, as far as the ledger has words for it, is said within a passage or two. A word such as
+     * "price" is told by the figure itself.
+     */
     static boolean isNear(Asked asked, Found found) {
         LedgerWords words = asked.ledger().words();
         Set<String> said = new HashSet<>();
         for (int d = -NEAR; d <= NEAR; d++) {
             said.addAll(found.lens().stems(found.sentence().passage() + d));
         }
-        Sought sought = asked.sought();
+        Sought sought = asked.sought().without(t -> MEASURE.matcher(t.word()).matches());
         double all = sought.held(t -> t.stems().stream().anyMatch(s -> words.passagesWith(s) > 0) ? 1 : 0);
         return all == 0 || sought.held(t -> t.isIn(said) ? 1 : 0) / all >= SHARE_NEAR;
     }

@@ -12,7 +12,7 @@ import org.ledgerlamp.core.reading.Kind;
  */
 final class Passages implements Composer {
     /** Words of the first stretch of talk, the second and the third. */
-    private static final int[] LENGTHS = {32, 16, 1};
+    private static final int[] LENGTHS = {30, 14, 1};
 
     private static final int APART = 5;
     private static final int FEWEST_WORDS = 3;

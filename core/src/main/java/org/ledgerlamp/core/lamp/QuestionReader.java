@@ -123,6 +123,7 @@ final class QuestionReader {
     private static final Pattern OPEN =
             Pattern.compile("still|outstanding|owes?\\b|open|owing|not done|to do", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ARTICLE = Pattern.compile("\\b(?:the|our|a|this|that) $", Pattern.CASE_INSENSITIVE);
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’-]*");
     private static final Pattern WORD_OR_NUMBER = Pattern.compile("[\\p{L}\\p{N}]+(?:['’.,-][\\p{L}\\p{N}]+)*");
 
@@ -199,6 +200,11 @@ final class QuestionReader {
         return YES_NO.matcher(text).find() ? Form.YES_NO : Form.SENTENCE;
     }
 
+    /** Whether a word stands behind an article: "the move", other than "how did it move". */
+    private static boolean isNoun(String text, int start) {
+        return ARTICLE.matcher(text).region(0, start).find();
+    }
+
     /** The words that are left when those are taken out that ask, name days, or name people. */
     private static String about(String text, Aim aim, Span period, List<Mention> named) {
         StringBuilder about = new StringBuilder();
@@ -211,7 +217,7 @@ final class QuestionReader {
                     || Words.isEmptyWord(Words.stem(plain))
                     || ASKING.contains(Words.stem(plain))
                     || plain.equals("list") && WANTS_LIST.matcher(text).find()
-                    || plain.equals("move") && aim == Aim.CHANGE
+                    || plain.equals("move") && aim == Aim.CHANGE && !isNoun(text, word.start())
                     || plain.startsWith("promise") && aim == Aim.ACTION;
             if (!inPeriod && !inName && !asks) {
                 about.append(about.isEmpty() ? "" : " ").append(word.group());

@@ -1,19 +1,25 @@
 package org.ledgerlamp.core.lamp;
 
 import java.util.List;
+import java.util.Set;
 import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.ledger.SaidFigure;
 import org.ledgerlamp.core.people.Person;
 
 /** Puts statements together of what was said or recorded. */
 final class Quotes {
     private static final int FEW_WORDS = 8;
     private static final int MANY_WORDS = 32;
+    private static final int MANY_FIGURES = 20;
 
     private Quotes() {}
 
     /** What was said, with what stands next to it in the same breath where it is short. */
     static Statement said(Found found) {
-        String quote = quote(found.lens(), found.sentence());
+        return said(found, quote(found.lens(), found.sentence()));
+    }
+
+    private static Statement said(Found found, String quote) {
         return new Statement(
                 found.meeting().filed().date(),
                 speaker(found.lens(), found.sentence().passage()),
@@ -92,6 +98,20 @@ final class Quotes {
             }
         }
         return cut(lens.text(n, from, to));
+    }
+
+    /** The same, with the figures that are said in the sentences after it: "It isn't 900 any more. It's 950." */
+    static Statement saidOn(Found found, Set<SaidFigure.Kind> kinds) {
+        TalkLens lens = found.lens();
+        int n = found.sentence().passage();
+        int from = lens.sentences(n).indexOf(found.sentence());
+        int to = from;
+        for (int i = from + 1; i < lens.sentences(n).size() && words(lens.text(n, from, i)) <= MANY_FIGURES; i++) {
+            if (Figures.areIn(lens, lens.sentences(n).get(i), kinds)) {
+                to = i;
+            }
+        }
+        return to == from ? said(found) : said(found, lens.text(n, from, to));
     }
 
     private static String cut(String text) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.ledger.Stems;
@@ -43,7 +44,10 @@ public record Sought(List<Term> terms, String question) {
                     String meant = words.meant(Stems.ofWord(part));
                     boolean known = terms.stream().anyMatch(t -> t.stems().contains(meant));
                     if (!known) {
-                        terms.add(new Term(Set.of(meant), Math.max(LEAST, words.weight(meant)), null, part));
+                        Set<String> family = words.family(meant);
+                        double weight =
+                                family.stream().mapToDouble(words::weight).min().orElse(LEAST);
+                        terms.add(new Term(family, Math.max(LEAST, weight), null, part));
                     }
                 }
             }
@@ -77,6 +81,11 @@ public record Sought(List<Term> terms, String question) {
 
     /** The subject itself, without the people it names. */
     Sought withoutPeople() {
-        return new Sought(terms.stream().filter(t -> t.person() == null).toList(), question);
+        return without(t -> t.person() != null);
+    }
+
+    /** What is left when some terms are not looked for. */
+    Sought without(Predicate<Term> these) {
+        return new Sought(terms.stream().filter(these.negate()).toList(), question);
     }
 }

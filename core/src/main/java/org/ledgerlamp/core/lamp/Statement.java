@@ -7,7 +7,7 @@ import java.util.List;
  * One thing an answer says.
  *
  * @param day of the meeting it is from, or null where it is from several, or from the same as the statement before
- * @param lead who said it or what it is, such as "Tom" or "due Fri 6 Mar"; may be blank
+ * @param lead who said it or what it is, such as "Tom" or "due 6 March"; may be blank
  * @param text the words: of record, or as said
  * @param said whether the text is what was said, word for word
  * @param citations what it rests on, the first one most; never empty

@@ -31,6 +31,6 @@ final class ThroughTime implements Composer {
         }
         course.sort(
                 Comparator.comparing((Found f) -> f.meeting().filed().date()).reversed());
-        return course.stream().map(Quotes::said).toList();
+        return course.stream().map(f -> Quotes.saidOn(f, kinds)).toList();
     }
 }

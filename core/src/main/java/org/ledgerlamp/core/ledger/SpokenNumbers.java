@@ -9,7 +9,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.ledgerlamp.core.language.Span;
 
-/** Numbers as people say and write them: "42,000", "3.5 million", "forty-two thousand", "a hundred and twenty", "half a million". */
+/**
+ * Numbers as people say and write them: "42,000", "3.5 million", "forty-two thousand", "a hundred and twenty", "half a
+ * million", and sums said in halves, "forty-two six" for 42,600.
+ */
 final class SpokenNumbers {
     private static final Map<String, Integer> UNITS = Map.ofEntries(
             Map.entry("one", 1),
@@ -54,6 +57,8 @@ final class SpokenNumbers {
                     + ")(?<plusHalf> and a half)?(?![\\p{L}\\d])",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern COUNTED = Pattern.compile(" \\p{L}+s(?!\\p{L})");
+
     private SpokenNumbers() {}
 
     /** A number and where it is said. */
@@ -63,14 +68,14 @@ final class SpokenNumbers {
         List<SpokenNumber> found = new ArrayList<>();
         Matcher number = NUMBER.matcher(text);
         while (number.find()) {
-            value(number)
+            value(text, number)
                     .ifPresent(v -> found.add(new SpokenNumber(
                             new Span(number.start(), number.end()), number.group("plusHalf") == null ? v : v + 0.5)));
         }
         return found;
     }
 
-    private static Optional<Double> value(Matcher number) {
+    private static Optional<Double> value(String text, Matcher number) {
         if (number.group("digits") != null) {
             double value = Double.parseDouble(number.group("digits").replaceAll("[, \\u00a0]", ""));
             String times = number.group("times");
@@ -79,7 +84,24 @@ final class SpokenNumbers {
         if (number.group("half") != null) {
             return Optional.of(TIMES.get(number.group("halfOf").toLowerCase(Locale.ROOT)) / 2);
         }
-        return said(number.group("words").toLowerCase(Locale.ROOT));
+        String words = number.group("words").toLowerCase(Locale.ROOT);
+        return said(words).or(() -> countsSomething(text, number.end()) ? Optional.empty() : inHalves(words));
+    }
+
+    /** A sum of thousands and hundreds: "eighteen four". */
+    private static Optional<Double> inHalves(String words) {
+        int second = Math.max(words.lastIndexOf(' '), words.lastIndexOf('-')) + 1;
+        if (second == 0) {
+            return Optional.empty();
+        }
+        Optional<Double> thousands = said(words.substring(0, second - 1)).filter(n -> n >= 10 && n < 100);
+        Optional<Double> hundreds = said(words.substring(second)).filter(n -> n < 10);
+        return thousands.flatMap(t -> hundreds.map(h -> t * 1000 + h * 100));
+    }
+
+    /** Whether a number counts what follows it, as the four in "we had eighteen four weeks ago". */
+    private static boolean countsSomething(String text, int end) {
+        return COUNTED.matcher(text).region(end, text.length()).lookingAt();
     }
 
     /** What words say; nothing where they are several numbers in a row, as in "two three". */

@@ -117,7 +117,7 @@ class LampTest {
         Answer answer = ask("What is overdue?");
 
         assertThat(answer.text()).contains("roofer").doesNotContain("cable route");
-        assertThat(answer.statements().getFirst().lead()).isEqualTo("due Wed 30 Sep");
+        assertThat(answer.statements().getFirst().lead()).isEqualTo("due 30 September");
     }
 
     @Test

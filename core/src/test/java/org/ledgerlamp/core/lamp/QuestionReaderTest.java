@@ -50,6 +50,14 @@ class QuestionReaderTest {
     }
 
     @Test
+    void what_moves_is_told_from_a_move() {
+        assertThat(reader.read("How did the price of the mast move?", TODAY).about())
+                .isEqualTo("price mast");
+        assertThat(reader.read("How did the cost of the move change?", TODAY).about())
+                .isEqualTo("cost move");
+    }
+
+    @Test
     void the_subject_is_what_is_left_without_asking_people_and_days() {
         Wanted wanted = reader.read("What did Mimi decide about the charging mast last quarter?", TODAY);
 

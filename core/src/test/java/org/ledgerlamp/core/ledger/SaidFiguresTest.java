@@ -42,6 +42,8 @@ class SaidFiguresTest {
                 "we ran sixteen crossings | COUNT 16.0 crossings",
                 "six new chargers are ordered | COUNT 6.0 chargers",
                 "Buy the second charger, at 212,000. | NUMBER 212000.0",
+                "The mast is eighteen four now, it was seventeen. | NUMBER 18400.0",
+                "Norrvik says twenty-three nine for the racks | NUMBER 23900.0",
                 "one hundred and four passengers | COUNT 104.0 passengers"
             })
     void a_figure_is_read_with_what_it_is_counted_in(String text, String figure) {
@@ -70,6 +72,7 @@ class SaidFiguresTest {
                 "that one was good",
                 "call me at 10.30",
                 "two three four",
+                "we tried fifteen three weeks ago",
                 "number 7 is Joss's",
                 "see 27.3",
                 "by 2027 at the latest",
