@@ -45,7 +45,7 @@ class LampTest extends ServerTest {
             JsonNode found = who.read("/api/lamp?q={q}", q).body();
             boolean linesAndPassages = found.toString().contains("\"passage\":0")
                     && found.toString().matches(".*\"line\":\\d.*");
-            if (linesAndPassages && !found.at("/widened").asBoolean()
+            if (linesAndPassages && found.at("/reach").asString().equals("ALL")
                     || Instant.now().isAfter(until)) {
                 return found;
             }
@@ -73,7 +73,7 @@ class LampTest extends ServerTest {
 
         JsonNode found = eventually(desk, "mobile unit");
 
-        assertThat(found.at("/widened").asBoolean()).isFalse();
+        assertThat(found.at("/reach").asString()).isEqualTo("ALL");
         assertThat(found.at("/folios/0/folio").asInt()).isEqualTo(folio);
         assertThat(found.at("/folios/0/hits/0/line").isNull())
                 .as("lines come first")
@@ -97,7 +97,7 @@ class LampTest extends ServerTest {
 
         JsonNode found = desk.read("/api/lamp?q={q}", "mobile submarine").body();
 
-        assertThat(found.at("/widened").asBoolean()).isTrue();
+        assertThat(found.at("/reach").asString()).isEqualTo("SOME");
         assertThat(lit(found)).contains("mobile");
     }
 

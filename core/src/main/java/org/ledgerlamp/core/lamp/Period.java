@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
+import java.util.Optional;
 
 /**
  * Days that a question is about.
@@ -16,6 +17,18 @@ public record Period(LocalDate from, LocalDate to, String words) {
         if (to.isBefore(from)) {
             throw new IllegalArgumentException("a period that ends before it begins: " + from + " to " + to);
         }
+    }
+
+    /**
+     * The days that are meant where nothing but days is written: as a date is written between machines ("2026-04",
+     * "2026-Q2", "2026-04-01/2026-05-15"), or as people say it ("last quarter", "March").
+     *
+     * @param today the day it is written on
+     */
+    public static Optional<Period> named(String words, LocalDate today) {
+        return IsoPeriod.read(words.strip())
+                .or(() -> PeriodReader.in(words, today).map(PeriodReader.Found::period))
+                .or(() -> PeriodReader.in("in " + words, today).map(PeriodReader.Found::period));
     }
 
     /** Whether it is so short that a day of it, where somebody names one, is likely meant for what is asked. */

@@ -8,8 +8,6 @@ import org.ledgerlamp.core.language.SentenceVectors;
 
 /** Finds the sentences of some meetings that answer a question best. */
 final class PlaceFinder {
-    /** What the sentence model wants before a question, so that it lies near its answers (Xiao et al. 2023). */
-    private static final String ASKING = "Represent this sentence for searching relevant passages: ";
     /** Passages whose meaning is looked at; the others speak of the subject less. */
     private static final int MOST_READ = 160;
 
@@ -58,7 +56,7 @@ final class PlaceFinder {
     private static List<Found> weighed(List<Passage> passages, Sought sought, Wanted wanted) {
         SentenceVectors model = SentenceVectors.shared();
         List<String> texts = new ArrayList<>();
-        texts.add(ASKING + sought.question());
+        texts.add(SentenceVectors.asked(sought.question()));
         for (Passage p : passages) {
             texts.add(p.lens().withWhatWasBefore(p.n()));
             p.lens().sentences(p.n()).forEach(s -> texts.add(s.text()));

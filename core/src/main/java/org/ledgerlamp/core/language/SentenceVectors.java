@@ -79,6 +79,11 @@ public final class SentenceVectors {
         return Holder.SHARED;
     }
 
+    /** A question, or words that are looked for, as the model wants them so that they lie near what answers them. */
+    public static String asked(String question) {
+        return "Represent this sentence for searching relevant passages: " + question;
+    }
+
     /**
      * The vectors of {@code texts}, in order, each of {@link #SIZE} numbers and length one. A vector depends on its text
      * alone, whatever stands beside it. Words beyond the first seventy or so of a text do not count.

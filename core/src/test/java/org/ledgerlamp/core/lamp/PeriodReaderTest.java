@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PeriodReaderTest {
     /** A Friday. */
@@ -54,5 +55,27 @@ class PeriodReaderTest {
                         .period()
                         .to())
                 .isEqualTo(LocalDate.of(2026, 12, 31));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2026-04,2026-04-01,2026-04-30",
+        "2026-Q1,2026-01-01,2026-03-31",
+        "2025,2025-01-01,2025-12-31",
+        "2026-04-09,2026-04-09,2026-04-09",
+        "2026-04-09/2026-05,2026-04-09,2026-05-31",
+        "last quarter,2026-07-01,2026-09-30",
+        "March,2026-03-01,2026-03-31",
+    })
+    void days_alone_are_read_as_machines_and_as_people_write_them(String words, LocalDate from, LocalDate to) {
+        assertThat(Period.named(words, LocalDate.of(2026, 11, 27)))
+                .hasValueSatisfying(
+                        p -> assertThat(p).extracting(Period::from, Period::to).containsExactly(from, to));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"2026-13", "2026-02-30", "2026-05/2026-04", "2026/", "whenever", "2026-04-01/2026-05/2026"})
+    void what_names_no_days_is_none(String words) {
+        assertThat(Period.named(words, LocalDate.of(2026, 11, 27))).isEmpty();
     }
 }

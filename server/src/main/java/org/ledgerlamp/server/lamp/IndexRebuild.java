@@ -38,6 +38,9 @@ class IndexRebuild {
     private static final Logger LOG = LoggerFactory.getLogger(IndexRebuild.class);
     private static final List<Class<? extends TeamOwned>> PARTS =
             List.of(MinutesLine.class, ReferenceLine.class, Passage.class);
+    /** Raised whenever documents come to hold something else: an index that was written before is then rebuilt. */
+    private static final int SHAPE = 2;
+
     private static final int AT_ONCE = 500;
     /** So many changes may wait to be written before more are added: what people change waits behind them. */
     private static final int MOST_WAITING = 2000;
@@ -79,10 +82,11 @@ class IndexRebuild {
         RebuildProgress last = progress();
         if (last != null && last.endedAt() == null) {
             work();
-        } else if (isLost()) {
-            LOG.warn("the search index is empty and the ledger is not: it is rebuilt");
+        } else if (isRecorded() && (isLost() || !isOfThisShape())) {
+            LOG.warn("the search index is empty, or of an earlier version: it is rebuilt");
             begin();
         }
+        database.update("replace into index_shape (id, shape) values (1, ?)", SHAPE);
     }
 
     /** Begins anew, unless it is under way. */
@@ -129,19 +133,27 @@ class IndexRebuild {
                 .getSingleResult();
     }
 
-    /** Whether there are lines of record and not one document. */
-    private boolean isLost() {
-        boolean recorded = !entities.createQuery("select l.id from MinutesLine l where l.folio is not null", UUID.class)
+    private boolean isRecorded() {
+        return !entities.createQuery("select l.id from MinutesLine l where l.folio is not null", UUID.class)
                 .setMaxResults(1)
                 .getResultList()
                 .isEmpty();
-        return recorded
-                && waiting() == 0
+    }
+
+    /** Whether there is not one document of a line. */
+    private boolean isLost() {
+        return waiting() == 0
                 && Boolean.TRUE.equals(transaction.execute(t -> Search.session(entities)
                                 .search(MinutesLine.class)
                                 .where(f -> f.matchAll())
                                 .fetchTotalHitCount()
                         == 0));
+    }
+
+    /** Whether the index holds what this version looks for. */
+    private boolean isOfThisShape() {
+        return database.queryForList("select shape from index_shape where id = 1", Integer.class)
+                .equals(List.of(SHAPE));
     }
 
     private void work() {

@@ -18,8 +18,7 @@ class LampController {
     }
 
     @GetMapping("/api/lamp")
-    LampService.Findings find(
-            @AuthenticationPrincipal SignedIn who, @RequestParam @NotBlank @Size(max = 300) String q) {
+    Findings find(@AuthenticationPrincipal SignedIn who, @RequestParam @NotBlank @Size(max = 300) String q) {
         return lamp.find(who.teamId(), q);
     }
 }

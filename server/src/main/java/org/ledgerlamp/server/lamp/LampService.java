@@ -1,6 +1,5 @@
 package org.ledgerlamp.server.lamp;
 
-import jakarta.persistence.EntityManager;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,14 +7,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.hibernate.search.engine.search.common.BooleanOperator;
-import org.hibernate.search.engine.search.query.SearchResult;
-import org.hibernate.search.mapper.orm.Search;
-import org.hibernate.search.mapper.orm.scope.SearchScope;
-import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.lamp.WordSearch;
+import org.ledgerlamp.server.common.TeamOwned;
+import org.ledgerlamp.server.lamp.Findings.Found;
+import org.ledgerlamp.server.lamp.Findings.Hit;
+import org.ledgerlamp.server.lamp.Findings.SearchPart;
+import org.ledgerlamp.server.lamp.PlaceSearch.ByWords;
+import org.ledgerlamp.server.lamp.PlaceSearch.Place;
+import org.ledgerlamp.server.lamp.PlaceSearch.Reach;
 import org.ledgerlamp.server.meetings.Meeting;
-import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
@@ -26,63 +27,90 @@ import org.ledgerlamp.server.tray.Passage;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Full-text search through the lines of folios and the passages of the sources behind them. */
+/** Search through the lines of folios, the passages of the sources behind them, and reference notes. */
 @Service
 @Transactional(readOnly = true)
 class LampService {
-    private static final int MOST_HITS = 200;
     private static final int MOST_HITS_PER_FOLIO = 8;
-    private static final int MOST_FRAGMENTS = 3;
+    /** How little the first ranks differ; as it is commonly chosen. */
+    private static final int RANKS_ALIKE = 60;
 
-    private final EntityManager entities;
+    private final SearchNarrowing narrowing;
+    private final PlaceSearch places;
+    private final SearchFacets facets;
     private final MinutesService minutes;
     private final ReferenceService references;
 
-    LampService(EntityManager entities, MinutesService minutes, ReferenceService references) {
-        this.entities = entities;
+    LampService(
+            SearchNarrowing narrowing,
+            PlaceSearch places,
+            SearchFacets facets,
+            MinutesService minutes,
+            ReferenceService references) {
+        this.narrowing = narrowing;
+        this.places = places;
+        this.facets = facets;
         this.minutes = minutes;
         this.references = references;
     }
 
-    /**
-     * A place where it stands.
-     *
-     * @param line number of the line of a folio or the paragraph of a reference note, or null for a passage
-     * @param kind what the line is, or null for a passage or a paragraph
-     * @param sourceId the source, or null for a line
-     * @param passage number of the passage, or null for a line
-     */
-    record Hit(
-            @Nullable Integer line,
-            @Nullable LineKind kind,
-            @Nullable UUID sourceId,
-            @Nullable Integer passage,
-            @Nullable String speaker,
-            @Nullable Integer startMs,
-            List<Snippet> text) {}
-
-    /** A folio and the places in it, lines before passages. */
-    record Found(int folio, String title, LocalDate date, @Nullable String series, int more, List<Hit> hits) {}
-
-    /**
-     * What the ledger says.
-     *
-     * @param total places found in all
-     * @param widened whether no place holds all the words, so that those holding some are shown
-     */
-    record Findings(String query, long total, boolean widened, List<Found> folios) {}
-
-    private record Scored(float score, int folio, Hit hit) {}
+    /** A place as it is shown, with its folio and how far from the best it stands. */
+    private record Ranked(int rank, int folio, Hit hit) {}
 
     Findings find(UUID teamId, String query) {
-        SearchResult<Scored> result = search(teamId, query, BooleanOperator.AND);
-        boolean widened = result.hits().isEmpty();
-        if (widened) {
-            result = search(teamId, query, BooleanOperator.OR);
+        WordSearch search = WordSearch.read(query);
+        SearchNarrowing.Read narrowed = narrowing.read(teamId, search.narrowings());
+        Reach reach = Reach.ALL;
+        ByWords byWords = places.byWords(search, reach, narrowed.placed());
+        for (Reach wider : List.of(Reach.LIKE, Reach.SOME)) {
+            if (byWords.total() == 0 && search.isPlain()) {
+                reach = wider;
+                byWords = places.byWords(search, reach, narrowed.placed());
+            }
         }
-        Map<Integer, List<Scored>> byFolio = new LinkedHashMap<>();
-        result.hits().forEach(hit -> byFolio.computeIfAbsent(hit.folio(), f -> new ArrayList<>())
-                .add(hit));
+        List<Place> alike = search.isPlain() ? places.byMeaning(search, narrowed.placed()) : List.of();
+        return new Findings(
+                query,
+                search.words().strip(),
+                search.narrowings().stream()
+                        .map(n -> new SearchPart(
+                                n.by(), n.value(), !narrowed.unknown().contains(n)))
+                        .toList(),
+                byWords.total(),
+                reach,
+                byFolio(teamId, fused(byWords.places(), alike)),
+                facets.of(teamId, byWords.counted()));
+    }
+
+    /** Both rankings as one: what stands high in either stands high, in both higher (Cormack et al. 2009). */
+    private static List<Ranked> fused(List<Place> byWords, List<Place> byMeaning) {
+        Map<UUID, Double> scores = new LinkedHashMap<>();
+        Map<UUID, Hit> hits = new LinkedHashMap<>();
+        Map<UUID, Integer> folios = new LinkedHashMap<>();
+        for (List<Place> ranking : List.of(byWords, byMeaning)) {
+            for (int i = 0; i < ranking.size(); i++) {
+                Place place = ranking.get(i);
+                UUID id = place.entity().id();
+                scores.merge(id, 1.0 / (RANKS_ALIKE + i), Double::sum);
+                hits.putIfAbsent(id, hit(place, ranking == byMeaning));
+                folios.put(id, folio(place.entity()));
+            }
+        }
+        List<UUID> order = scores.entrySet().stream()
+                .sorted(Comparator.comparing((Map.Entry<UUID, Double> e) -> -e.getValue()))
+                .map(Map.Entry::getKey)
+                .toList();
+        List<Ranked> ranked = new ArrayList<>();
+        for (UUID id : order) {
+            ranked.add(new Ranked(ranked.size(), folios.get(id), hits.get(id)));
+        }
+        return ranked;
+    }
+
+    private List<Found> byFolio(UUID teamId, List<Ranked> ranked) {
+        Map<Integer, List<Ranked>> byFolio = new LinkedHashMap<>();
+        ranked.forEach(
+                r -> byFolio.computeIfAbsent(r.folio(), f -> new ArrayList<>()).add(r));
         Map<Integer, Minutes> folios = new LinkedHashMap<>();
         minutes.folios(teamId, byFolio.keySet()).forEach(m -> folios.put(m.folio(), m));
         Map<Integer, ReferenceNote> notes = new LinkedHashMap<>();
@@ -97,49 +125,34 @@ class LampService {
                         found(folio, notes.get(folio).title(), notes.get(folio).dated(), null, hits));
             }
         });
-        return new Findings(query, result.total().hitCountLowerBound(), widened && !found.isEmpty(), found);
+        return found;
     }
 
-    private static Found found(int folio, String title, LocalDate date, @Nullable String series, List<Scored> hits) {
+    private static Found found(int folio, String title, LocalDate date, @Nullable String series, List<Ranked> hits) {
         List<Hit> shown = hits.stream()
-                .sorted(Comparator.comparing((Scored s) -> s.hit().line() == null)
-                        .thenComparing(s -> -s.score()))
+                .sorted(Comparator.comparing((Ranked r) -> r.hit().line() == null)
+                        .thenComparing(Ranked::rank))
                 .limit(MOST_HITS_PER_FOLIO)
-                .map(Scored::hit)
+                .map(Ranked::hit)
                 .toList();
         return new Found(folio, title, date, series, hits.size() - shown.size(), shown);
     }
 
-    private SearchResult<Scored> search(UUID teamId, String query, BooleanOperator join) {
-        SearchSession session = Search.session(entities);
-        SearchScope<Object> scope = session.scope(List.of(MinutesLine.class, Passage.class, ReferenceLine.class));
-        return session.search(scope)
-                .select(f -> f.composite()
-                        .from(f.score(), f.entity(), f.highlight("text"))
-                        .as(LampService::scored))
-                .where(f -> f.bool()
-                        .must(f.simpleQueryString()
-                                .field("text")
-                                .matching(query)
-                                .defaultOperator(join))
-                        .filter(f.match().field("teamId").matching(teamId))
-                        .filter(f.exists().field("folio")))
-                .highlighter(f -> f.unified()
-                        .tag(Snippet.ON, Snippet.OFF)
-                        .numberOfFragments(MOST_FRAGMENTS)
-                        .noMatchSize(Integer.MAX_VALUE))
-                .fetch(MOST_HITS);
+    private static int folio(TeamOwned entity) {
+        return switch (entity) {
+            case MinutesLine line -> line.folio();
+            case ReferenceLine line -> line.folio();
+            case Passage passage -> passage.folio();
+            default -> throw new IllegalStateException("no place: " + entity);
+        };
     }
 
-    private static Scored scored(Float score, Object entity, List<String> texts) {
-        List<Snippet> text = Snippet.of(String.join(" … ", texts));
-        if (entity instanceof MinutesLine line) {
-            return new Scored(score, line.folio(), new Hit(line.number(), line.kind(), null, null, null, null, text));
-        }
-        if (entity instanceof ReferenceLine line) {
-            return new Scored(score, line.folio(), new Hit(line.number(), null, null, null, null, null, text));
-        }
-        Passage p = (Passage) entity;
-        return new Scored(score, p.folio(), new Hit(null, null, p.sourceId(), p.n(), p.speaker(), p.startMs(), text));
+    private static Hit hit(Place place, boolean alike) {
+        return switch (place.entity()) {
+            case MinutesLine line -> new Hit(line.number(), line.kind(), null, null, null, null, alike, place.text());
+            case ReferenceLine line -> new Hit(line.number(), null, null, null, null, null, alike, place.text());
+            case Passage p -> new Hit(null, null, p.sourceId(), p.n(), p.speaker(), p.startMs(), alike, place.text());
+            default -> throw new IllegalStateException("no place: " + place.entity());
+        };
     }
 }

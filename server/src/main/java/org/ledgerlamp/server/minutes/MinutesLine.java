@@ -10,13 +10,20 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.search.engine.backend.types.Aggregable;
 import org.hibernate.search.engine.backend.types.Highlightable;
 import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.engine.backend.types.Sortable;
+import org.hibernate.search.engine.backend.types.VectorSimilarity;
+import org.hibernate.search.mapper.pojo.bridge.mapping.annotation.ValueBridgeRef;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.VectorField;
 import org.hibernate.type.SqlTypes;
+import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.server.common.MeaningBridge;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versioned;
 import org.ledgerlamp.server.common.Written;
@@ -36,13 +43,20 @@ public class MinutesLine extends Versioned {
 
     @Enumerated(EnumType.STRING)
     @JdbcTypeCode(SqlTypes.VARCHAR)
+    @GenericField(name = "place", aggregable = Aggregable.YES)
     private LineKind kind;
 
     @Column(columnDefinition = "longtext")
+    @VectorField(
+            name = "meaning",
+            dimension = SentenceVectors.SIZE,
+            vectorSimilarity = VectorSimilarity.COSINE,
+            valueBridge = @ValueBridgeRef(type = MeaningBridge.class))
     @FullTextField(analyzer = "talk", highlightable = Highlightable.UNIFIED, projectable = Projectable.YES)
     private String text;
 
     @Column(name = "owner_id")
+    @GenericField(aggregable = Aggregable.YES)
     private UUID ownerId;
 
     private LocalDate due;
@@ -68,7 +82,7 @@ public class MinutesLine extends Versioned {
     @Column(columnDefinition = "longtext")
     private List<Basis> evidence;
 
-    @GenericField(projectable = Projectable.YES)
+    @GenericField(projectable = Projectable.YES, sortable = Sortable.YES, aggregable = Aggregable.YES)
     private Integer folio;
 
     protected MinutesLine() {}

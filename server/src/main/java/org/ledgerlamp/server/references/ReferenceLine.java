@@ -3,12 +3,21 @@ package org.ledgerlamp.server.references;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.hibernate.search.engine.backend.types.Aggregable;
 import org.hibernate.search.engine.backend.types.Highlightable;
 import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.engine.backend.types.Sortable;
+import org.hibernate.search.engine.backend.types.VectorSimilarity;
+import org.hibernate.search.mapper.pojo.bridge.mapping.annotation.ValueBridgeRef;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.KeywordField;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.VectorField;
+import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.source.DocumentText;
+import org.ledgerlamp.server.common.MeaningBridge;
+import org.ledgerlamp.server.common.PlaceOf;
 import org.ledgerlamp.server.common.TeamOwned;
 import org.ledgerlamp.server.common.Written;
 
@@ -17,6 +26,7 @@ import org.ledgerlamp.server.common.Written;
 @Indexed
 public class ReferenceLine extends TeamOwned {
     @Column(name = "note_id", updatable = false)
+    @KeywordField(name = "place", aggregable = Aggregable.YES, valueBridge = @ValueBridgeRef(type = PlaceOf.Note.class))
     private UUID noteId;
 
     @Column(updatable = false)
@@ -27,11 +37,16 @@ public class ReferenceLine extends TeamOwned {
     private boolean heading;
 
     @Column(columnDefinition = "longtext", updatable = false)
+    @VectorField(
+            name = "meaning",
+            dimension = SentenceVectors.SIZE,
+            vectorSimilarity = VectorSimilarity.COSINE,
+            valueBridge = @ValueBridgeRef(type = MeaningBridge.class))
     @FullTextField(analyzer = "talk", highlightable = Highlightable.UNIFIED, projectable = Projectable.YES)
     private String text;
 
     @Column(updatable = false)
-    @GenericField(projectable = Projectable.YES)
+    @GenericField(projectable = Projectable.YES, sortable = Sortable.YES, aggregable = Aggregable.YES)
     private Integer folio;
 
     protected ReferenceLine() {}

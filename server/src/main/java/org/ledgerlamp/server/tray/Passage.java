@@ -4,13 +4,18 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.time.Duration;
 import java.util.UUID;
+import org.hibernate.search.engine.backend.types.Aggregable;
 import org.hibernate.search.engine.backend.types.Highlightable;
 import org.hibernate.search.engine.backend.types.Projectable;
+import org.hibernate.search.engine.backend.types.Sortable;
+import org.hibernate.search.mapper.pojo.bridge.mapping.annotation.ValueBridgeRef;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
+import org.hibernate.search.mapper.pojo.mapping.definition.annotation.KeywordField;
 import org.ledgerlamp.core.source.NoteLine;
 import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.server.common.PlaceOf;
 import org.ledgerlamp.server.common.TeamOwned;
 
 /** One utterance or note line of a source: what is read on the left page, and what is searched. */
@@ -19,11 +24,16 @@ import org.ledgerlamp.server.common.TeamOwned;
 public class Passage extends TeamOwned {
     @Column(name = "source_id", updatable = false)
     @GenericField(projectable = Projectable.YES)
+    @KeywordField(
+            name = "place",
+            aggregable = Aggregable.YES,
+            valueBridge = @ValueBridgeRef(type = PlaceOf.Source.class))
     private UUID sourceId;
 
     @GenericField(projectable = Projectable.YES)
     private int n;
 
+    @GenericField(aggregable = Aggregable.YES)
     private String speaker;
 
     @Column(name = "start_ms")
@@ -40,7 +50,7 @@ public class Passage extends TeamOwned {
     @FullTextField(analyzer = "talk", highlightable = Highlightable.UNIFIED, projectable = Projectable.YES)
     private String text;
 
-    @GenericField(projectable = Projectable.YES)
+    @GenericField(projectable = Projectable.YES, sortable = Sortable.YES, aggregable = Aggregable.YES)
     private Integer folio;
 
     protected Passage() {}
