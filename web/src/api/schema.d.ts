@@ -2659,10 +2659,14 @@ export interface components {
         };
         Findings: {
             query: string;
+            words: string;
+            narrowings: components["schemas"]["SearchPart"][];
             /** Format: int64 */
             total: number;
-            widened: boolean;
+            /** @enum {string} */
+            reach: "ALL" | "LIKE" | "SOME";
             folios: components["schemas"]["Found"][];
+            facets: components["schemas"]["SearchFacet"][];
         };
         FirstMember: {
             team: string;
@@ -2816,6 +2820,7 @@ export interface components {
             speaker: string | null;
             /** Format: int32 */
             startMs: number | null;
+            alike: boolean;
             text: components["schemas"]["Snippet"][];
         };
         HomeCitations: {
@@ -3530,6 +3535,19 @@ export interface components {
             /** Format: int32 */
             folio: number | null;
             series: string | null;
+        };
+        SearchFacet: {
+            /** @enum {string} */
+            by: "KIND" | "OWNER" | "PERSON" | "FOLIO" | "SERIES" | "COLLECTION" | "PROJECT" | "TAG" | "WHEN" | "ARCHIVED";
+            value: string;
+            /** Format: int64 */
+            count: number;
+        };
+        SearchPart: {
+            /** @enum {string} */
+            by: "KIND" | "OWNER" | "PERSON" | "FOLIO" | "SERIES" | "COLLECTION" | "PROJECT" | "TAG" | "WHEN" | "ARCHIVED";
+            value: string;
+            known: boolean;
         };
         SectionFacts: {
             heading: string;

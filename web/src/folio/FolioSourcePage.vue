@@ -21,6 +21,14 @@ const { data: people } = usePeople()
 const lamp = ref<Lamp>({ on: 'nothing' })
 const pages = ref<HTMLElement>()
 
+/** The address may also name words that were looked for: they are gone through from there. */
+const sought = computed(() => {
+  const { words, passage } = route.query
+  return typeof words === 'string' && passage !== undefined
+    ? { words, passage: Number(passage) }
+    : undefined
+})
+
 const reading = computed(() => inReadingOrder(sections.value))
 
 /** The address may name a line, or a passage of one of the sources. */
@@ -56,6 +64,7 @@ function select(line: Line) {
         :sources="data.sources"
         :lines="record"
         :lamp="lamp"
+        :sought="sought"
         @light="(sourceId, passage) => (lamp = { on: 'passage', sourceId, passage })"
       />
       <div class="gutter" data-gutter />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { isQuestion } from '../lamp/isQuestion'
 import { whereIn } from '../lamp/where'
 
 const route = useRoute()
@@ -11,10 +12,24 @@ const input = ref<HTMLInputElement>()
 watch(
   () => (route.path === '/lamp' ? String(route.query.q ?? '') : ''),
   (asked) => {
-    words.value = asked
+    if (asked.trim() !== words.value.trim()) words.value = asked
   },
   { immediate: true },
 )
+
+/** So long nothing is typed before what was typed is looked for. */
+const PAUSE_MS = 120
+let pause: ReturnType<typeof setTimeout> | undefined
+
+/** On the lamp's page places are shown as one types; questions are asked when they are finished. */
+function type() {
+  clearTimeout(pause)
+  pause = setTimeout(() => {
+    const live = route.path === '/lamp' && route.query.ask === undefined
+    if (!live || isQuestion(words.value) || isQuestion(String(route.query.q ?? ''))) return
+    void router.replace({ path: '/lamp', query: { ...route.query, q: words.value } })
+  }, PAUSE_MS)
+}
 
 /** The folio one is on, or whose answers one is reading: it can be asked alone. */
 const folio = computed(() => {
@@ -29,6 +44,7 @@ watch(
 )
 
 function find() {
+  clearTimeout(pause)
   const q = words.value.trim()
   if (!q) return
   const only = alone.value && folio.value !== null
@@ -54,6 +70,7 @@ defineExpose({ focus: () => input.value?.select() })
       aria-label="Find or ask in the ledger"
       placeholder="Find words, or ask a question"
       autocomplete="off"
+      @input="type"
       @keydown.esc="input?.blur()"
     />
     <button

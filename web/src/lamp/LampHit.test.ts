@@ -10,6 +10,7 @@ const hit = (change: Partial<Hit>): Hit => ({
   passage: null,
   speaker: null,
   startMs: null,
+  alike: false,
   text: [
     { text: 'Run off the ', lit: false },
     { text: 'mobile', lit: true },
@@ -43,7 +44,7 @@ describe('a place the lamp found', () => {
     expect(shown.text()).toContain('Ana Prokop')
     expect(shown.findComponent(RouterLinkStub).props('to')).toEqual({
       path: '/folio/27/source',
-      query: { source: 's', passage: '9' },
+      query: { source: 's', passage: '9', words: 'mobile' },
     })
   })
 

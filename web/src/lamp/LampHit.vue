@@ -7,13 +7,23 @@ import { KIND_NAMES } from '../shared/words'
 
 const props = defineProps<{ hit: Hit; folio: number }>()
 
+/** The words as they stand in the source, to be gone through there. */
+const found = computed(
+  () =>
+    props.hit.text.filter((part) => part.lit).sort((a, b) => b.text.length - a.text.length)[0]
+      ?.text,
+)
 const isLine = computed(() => props.hit.line !== null)
 const address = computed(() =>
   isLine.value
     ? folioAddress(props.folio, props.hit.line)
     : {
         path: `/folio/${props.folio}/source`,
-        query: { source: props.hit.sourceId, passage: String(props.hit.passage) },
+        query: {
+          source: props.hit.sourceId,
+          passage: String(props.hit.passage),
+          ...(found.value ? { words: found.value } : {}),
+        },
       },
 )
 const place = computed(() => {
@@ -28,6 +38,7 @@ const place = computed(() => {
       <span class="place small figures">
         {{ place }}
         <i v-if="hit.kind">{{ KIND_NAMES[hit.kind] }}</i>
+        <i v-if="hit.alike" class="alike">says much the same</i>
       </span>
       <span class="text">
         <b v-if="hit.speaker">{{ hit.speaker }}</b>
@@ -57,6 +68,10 @@ a:hover {
 
 .place {
   text-align: right;
+}
+
+.alike {
+  color: var(--pencil);
 }
 
 .place i {

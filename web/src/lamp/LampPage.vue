@@ -3,40 +3,47 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
-import { longDay } from '../shared/dates'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
-import { folioAddress } from '../shared/folioNumbers'
-import { count } from '../shared/words'
 import LampAnswer from './LampAnswer.vue'
-import LampHit from './LampHit.vue'
+import LampFacets from './LampFacets.vue'
+import LampNarrowings from './LampNarrowings.vue'
+import LampPlaces from './LampPlaces.vue'
 import LampReading from './LampReading.vue'
 import SaidThere from './SaidThere.vue'
+import { narrowed } from './searchWords'
 import { useAnswer } from './useAnswer'
 
 const route = useRoute()
-const q = computed(() => String(route.query.q ?? '').trim())
+const typed = computed(() => String(route.query.q ?? ''))
+const q = computed(() => typed.value.trim())
 const { asks, where, answered, failure, looking, retry, read, ask, askIn } = useAnswer(q)
 
-/** A question is not looked for word by word: its subject is. */
+/** What is looked for word by word; of a question, its subject. */
 const sought = computed(() => {
-  if (!asks.value) return q.value
-  // A part of the ledger answers for itself; these places are of the whole.
-  if (where.value) return ''
   const reading = answered.value?.reading
-  return reading ? [reading.about, ...reading.people].join(' ').trim() : ''
+  // What is being typed may end in a space: the last word is whole then.
+  const words = asks.value
+    ? reading
+      ? [reading.about, ...reading.people].join(' ').trim()
+      : ''
+    : typed.value.trimStart()
+  if (!words || !where.value) return words
+  return where.value.folio
+    ? narrowed(words, 'FOLIO', String(where.value.folio))
+    : narrowed(words, 'SERIES', where.value.series ?? '')
 })
 
 const { data, error, refetch } = useQuery({
   queryKey: ['lamp', sought],
   queryFn: () => answer(api.GET('/api/lamp', { params: { query: { q: sought.value } } })),
-  enabled: computed(() => sought.value !== ''),
+  enabled: computed(() => sought.value.trim() !== ''),
   placeholderData: keepPreviousData,
 })
 </script>
 
 <template>
-  <div :class="['lamp', { asked: asks && answered }]">
+  <div :class="['lamp', { asked: asks ? answered : q }]">
     <h1 class="unseen">Lamp</h1>
     <EmptyState v-if="!q" title="What are you looking for?">
       The lamp looks through every line that was filed, and through every word it rests on. Ask a
@@ -58,30 +65,25 @@ const { data, error, refetch } = useQuery({
     <SaidThere v-if="asks && answered?.answered && !failure" :answer="answered" class="there" />
     <div v-if="q" class="places">
       <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-      <EmptyState v-else-if="data && !data.folios.length && !asks" title="The ledger does not say">
-        No filed line and no passage behind one has “{{ data.query }}” or a word of it.
-      </EmptyState>
-      <template v-else-if="data && data.folios.length && sought">
-        <h2 v-if="asks" class="section-head">Places that speak of {{ data.query }}</h2>
-        <p class="small" role="status">
-          {{ count(data.total, 'place') }} in {{ count(data.folios.length, 'folio') }}
-          <template v-if="data.widened">
-            · nothing has all the words, so these have some of them
-          </template>
-        </p>
-        <section v-for="found in data.folios" :key="found.folio" :aria-label="found.title">
-          <h2 class="of">
-            <RouterLink :to="folioAddress(found.folio)">{{ found.title }}</RouterLink>
-            <span class="small figures">{{ longDay(found.date) }}</span>
-            <span class="folio-no">folio {{ found.folio }}</span>
-          </h2>
-          <ol>
-            <LampHit v-for="(hit, i) in found.hits" :key="i" :hit="hit" :folio="found.folio" />
-          </ol>
-          <p v-if="found.more" class="small more">and {{ found.more }} more in this folio</p>
-        </section>
+      <template v-else-if="data && sought">
+        <LampNarrowings v-if="!asks" :findings="data" />
+        <h2 v-if="asks && data.folios.length" class="section-head">
+          Places that speak of {{ data.words }}
+        </h2>
+        <LampPlaces v-if="data.folios.length" :findings="data" />
+        <EmptyState v-else-if="!asks" title="The ledger does not say">
+          No filed line and no passage behind one has “{{ data.words || data.query }}”, a word of it
+          or one like it<template v-if="data.narrowings.length">
+            among what you narrowed it to</template
+          >.
+        </EmptyState>
       </template>
     </div>
+    <LampFacets
+      v-if="q && !asks && data && (data.facets.length || data.narrowings.length)"
+      :findings="data"
+      class="there"
+    />
   </div>
 </template>
 
@@ -90,10 +92,6 @@ const { data, error, refetch } = useQuery({
   max-width: 900px;
   margin: 0 auto;
   padding: 24px 30px 50px;
-}
-
-section {
-  margin-top: 22px;
 }
 
 .lamp.asked {
@@ -105,6 +103,10 @@ section {
   display: grid;
   grid-template: 'says there' auto 'places there' 1fr / 1fr 380px;
   max-width: none;
+}
+
+.lamp.asked:has(.facets) {
+  grid-template-columns: 1fr 270px;
 }
 
 .asked .says {
@@ -128,33 +130,6 @@ section {
 
 .waiting {
   opacity: 0.6;
-}
-
-.of {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  border-bottom: 1px solid var(--rule-strong);
-  padding-bottom: 6px;
-}
-
-h2.of a {
-  font: 600 17px/1.3 var(--serif);
-  color: var(--ink);
-  text-decoration: none;
-  overflow-wrap: anywhere;
-}
-
-h2.of a:hover {
-  text-decoration: underline;
-}
-
-h2.of .folio-no {
-  margin-left: auto;
-}
-
-.more {
-  padding: 6px 0 0 104px;
 }
 
 @media (max-width: 900px) {

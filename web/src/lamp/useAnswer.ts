@@ -24,9 +24,7 @@ export function useAnswer(question: Ref<string>) {
   const router = useRouter()
   const where = computed(() => whereIn(route.query.in))
   const asks = computed(
-    () =>
-      question.value !== '' &&
-      (route.query.ask !== undefined || where.value !== null || isQuestion(question.value)),
+    () => question.value !== '' && (route.query.ask !== undefined || isQuestion(question.value)),
   )
   const changed = computed(() => readingIn(route.query.read))
   const query = useQuery({

@@ -11,6 +11,8 @@ const props = defineProps<{
   lamp: Lamp
   /** Shows the notes and nothing else, wherever the lamp stands. */
   notesOnly?: boolean
+  /** Words that are looked for from the start, and the passage where to begin. */
+  sought?: { words: string; passage: number } | undefined
 }>()
 const emit = defineEmits<{
   light: [sourceId: string, passage: number]
@@ -51,6 +53,29 @@ function lookedIn(list: number): number | null {
   const within = at.value - before
   return within >= 0 && within < (found.value[list] ?? 0) ? within : null
 }
+
+/** Begins with the words that led here, at the passage they led to. */
+watch(
+  () => props.sought,
+  (sought) => {
+    if (!sought) return
+    finding.value = true
+    words.value = sought.words
+    const stop = watch(
+      all,
+      (hits) => {
+        if (!hits || words.value !== sought.words) return
+        const there = lists.value
+          .flatMap((list) => list.hits)
+          .findIndex((hit) => hit.passage >= sought.passage)
+        at.value = Math.max(0, there)
+        void nextTick(() => stop())
+      },
+      { flush: 'post', immediate: true },
+    )
+  },
+  { immediate: true },
+)
 
 function find() {
   finding.value = true

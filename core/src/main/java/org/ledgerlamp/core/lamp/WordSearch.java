@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
 
 /**
  * What somebody looks for by words: {@code mast kind:decision series:"Steering group"}.
@@ -27,6 +28,8 @@ public record WordSearch(String words, List<Narrowing> narrowings) {
         OWNER,
         /** Who said it or owns it. */
         PERSON,
+        /** Its number. */
+        FOLIO,
         SERIES,
         COLLECTION,
         PROJECT,
@@ -44,6 +47,7 @@ public record WordSearch(String words, List<Narrowing> narrowings) {
             "kind", By.KIND,
             "owner", By.OWNER,
             "person", By.PERSON,
+            "folio", By.FOLIO,
             "series", By.SERIES,
             "collection", By.COLLECTION,
             "project", By.PROJECT,
@@ -83,7 +87,7 @@ public record WordSearch(String words, List<Narrowing> narrowings) {
 
     /** Whether the last word may still be being typed, so that all that begins so is meant. */
     public boolean isOpenEnded() {
-        return ENDS_IN_A_WORD.matcher(words).matches();
+        return ENDS_IN_A_WORD.matcher(words).matches() && words.endsWith(each().getLast());
     }
 
     /** Whether the words are plain ones: no phrases, no signs of a query language. */
@@ -91,8 +95,12 @@ public record WordSearch(String words, List<Narrowing> narrowings) {
         return !words.isBlank() && !OPERATORS.matcher(words).find();
     }
 
-    /** The words one by one. */
+    /** The words one by one; of plain ones those that carry meaning, as long as there are any. */
     public List<String> each() {
-        return WORD.matcher(words).results().map(MatchResult::group).toList();
+        List<String> all = WORD.matcher(words).results().map(MatchResult::group).toList();
+        List<String> telling = all.stream()
+                .filter(w -> !Words.isEmptyWord(w.toLowerCase(Locale.ROOT)))
+                .toList();
+        return isPlain() && !telling.isEmpty() ? telling : all;
     }
 }

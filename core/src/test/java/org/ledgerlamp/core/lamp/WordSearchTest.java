@@ -56,7 +56,14 @@ class WordSearchTest {
         WordSearch search = WordSearch.read("roll-on ramp");
 
         assertThat(search.isPlain()).isTrue();
-        assertThat(search.each()).containsExactly("roll", "on", "ramp");
+        assertThat(search.each()).containsExactly("roll", "ramp");
         assertThat(WordSearch.read("  kind:risk ").isPlain()).isFalse();
+    }
+
+    @Test
+    void words_that_carry_no_meaning_are_not_looked_for_unless_there_are_no_others() {
+        assertThat(WordSearch.read("the delay of the charger").each()).containsExactly("delay", "charger");
+        assertThat(WordSearch.read("the delay of the").isOpenEnded()).isFalse();
+        assertThat(WordSearch.read("who are they").each()).isNotEmpty();
     }
 }

@@ -35,7 +35,7 @@ class PlaceSearch {
     /** In one this long two slips are forgiven. */
     private static final int LONG = 8;
     /** Words and a sentence that has nothing to do with them are up to 0.58 alike. */
-    private static final float ALIKE = 0.62f;
+    private static final float ALIKE = 0.6f;
 
     private final EntityManager entities;
 
@@ -108,20 +108,26 @@ class PlaceSearch {
     }
 
     private static SearchScope<TeamOwned> scope(SearchSession session) {
-        return session.scope(List.<Class<? extends TeamOwned>>of(MinutesLine.class, Passage.class, ReferenceLine.class));
+        return session.scope(
+                List.<Class<? extends TeamOwned>>of(MinutesLine.class, Passage.class, ReferenceLine.class));
     }
 
     private static SearchPredicate words(TypedSearchPredicateFactory<?> f, WordSearch search, Reach reach) {
-        String words = search.words().strip();
+        String words = search.isPlain()
+                ? String.join(" ", search.each())
+                : search.words().strip();
         return switch (reach) {
             case ALL -> {
                 SearchPredicate typed = matching(f, words, BooleanOperator.AND);
                 yield search.isOpenEnded()
-                        ? f.or(typed, matching(f, words + "*", BooleanOperator.AND)).toPredicate()
+                        ? f.or(typed, matching(f, words + "*", BooleanOperator.AND))
+                                .toPredicate()
                         : typed;
             }
             case LIKE ->
-                f.and().with(and -> search.each().forEach(w -> and.add(nearly(f, w)))).toPredicate();
+                f.and()
+                        .with(and -> search.each().forEach(w -> and.add(nearly(f, w))))
+                        .toPredicate();
             case SOME -> matching(f, words, BooleanOperator.OR);
         };
     }

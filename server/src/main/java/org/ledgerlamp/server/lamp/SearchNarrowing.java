@@ -52,6 +52,7 @@ class SearchNarrowing {
         Archived archived = Archived.WITHOUT;
         LocalDate from = null;
         LocalDate to = null;
+        Integer only = null;
         for (Narrowing n : narrowings) {
             boolean known = true;
             switch (n.by()) {
@@ -78,6 +79,10 @@ class SearchNarrowing {
                     }
                     known = period.isPresent();
                 }
+                case FOLIO -> {
+                    known = n.value().matches("[1-9]\\d{0,8}");
+                    only = known ? Integer.valueOf(n.value()) : only;
+                }
                 case ARCHIVED -> {
                     String value = n.value().toLowerCase(Locale.ROOT);
                     archived = value.equals("yes") ? Archived.WITH : value.equals("only") ? Archived.ONLY : archived;
@@ -91,7 +96,7 @@ class SearchNarrowing {
                 unknown.add(n);
             }
         }
-        FoundFolios.Wanted wanted = new FoundFolios.Wanted(archived, borne, from, to);
+        FoundFolios.Wanted wanted = new FoundFolios.Wanted(archived, borne, from, to, only);
         List<Integer> numbers =
                 !unknown.isEmpty() ? List.of() : wanted.isAnything() ? null : folios.numbers(teamId, wanted);
         return new Read(new Placed(teamId, numbers, kinds, owners, people), unknown);

@@ -49,12 +49,17 @@ public class FoundFolios {
      * @param borne pieces of the names of what it is to bear
      * @param from first day it may be of, or null
      * @param to last day, or null
+     * @param number the one it is to have, or null
      */
     public record Wanted(
-            Archived archived, Map<Bearing, List<String>> borne, @Nullable LocalDate from, @Nullable LocalDate to) {
+            Archived archived,
+            Map<Bearing, List<String>> borne,
+            @Nullable LocalDate from,
+            @Nullable LocalDate to,
+            @Nullable Integer number) {
         /** Whether every folio that there is will do. */
         public boolean isAnything() {
-            return archived == Archived.WITH && borne.isEmpty() && from == null && to == null;
+            return archived == Archived.WITH && borne.isEmpty() && from == null && to == null && number == null;
         }
     }
 
@@ -92,6 +97,10 @@ public class FoundFolios {
         if (wanted.to() != null) {
             query.append(" and c.held_on <= ?");
             given.add(Date.valueOf(wanted.to()));
+        }
+        if (wanted.number() != null) {
+            query.append(" and c.folio = ?");
+            given.add(wanted.number());
         }
         return database.queryForList(query.toString(), Integer.class, given.toArray());
     }

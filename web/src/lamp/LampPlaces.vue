@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Findings } from '../api/types'
+import { longDay } from '../shared/dates'
+import { folioAddress } from '../shared/folioNumbers'
+import { count } from '../shared/words'
+import LampHit from './LampHit.vue'
+
+/** The places a search found, by folio. */
+const props = defineProps<{ findings: Findings }>()
+
+const given = computed(() =>
+  props.findings.folios.reduce((sum, f) => sum + f.more + f.hits.length, 0),
+)
+
+const told = computed(() => {
+  const { total, folios } = props.findings
+  if (!total) return `nothing has these words; ${count(given.value, 'place')} say much the same`
+  const all = `${count(total, 'place')} in ${count(folios.length, 'folio')}`
+  return total > given.value ? `${count(total, 'place')}, the best ${given.value} shown` : all
+})
+
+const reach = computed(() => {
+  if (!props.findings.total) return ''
+  if (props.findings.reach === 'LIKE') return 'nothing has these words, these are written nearly so'
+  if (props.findings.reach === 'SOME')
+    return 'nothing has all the words, so these have some of them'
+  return ''
+})
+</script>
+
+<template>
+  <p class="small" role="status">
+    {{ told }}<template v-if="reach"> · {{ reach }}</template>
+  </p>
+  <section v-for="found in findings.folios" :key="found.folio" :aria-label="found.title">
+    <h2 class="of">
+      <RouterLink :to="folioAddress(found.folio)">{{ found.title }}</RouterLink>
+      <span class="small figures">{{ longDay(found.date) }}</span>
+      <span class="folio-no">folio {{ found.folio }}</span>
+    </h2>
+    <ol>
+      <LampHit
+        v-for="hit in found.hits"
+        :key="hit.line ?? `${hit.sourceId}/${hit.passage}`"
+        :hit="hit"
+        :folio="found.folio"
+      />
+    </ol>
+    <p v-if="found.more" class="small more">and {{ found.more }} more in this folio</p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-top: 22px;
+}
+
+.of {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  border-bottom: 1px solid var(--rule-strong);
+  padding-bottom: 6px;
+}
+
+h2.of a {
+  font: 600 17px/1.3 var(--serif);
+  color: var(--ink);
+  text-decoration: none;
+  overflow-wrap: anywhere;
+}
+
+h2.of a:hover {
+  text-decoration: underline;
+}
+
+h2.of .folio-no {
+  margin-left: auto;
+}
+
+.more {
+  padding: 6px 0 0 104px;
+}
+</style>
