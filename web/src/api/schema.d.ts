@@ -2934,6 +2934,7 @@ export interface components {
         LampQuestion: {
             question: string;
             reading: components["schemas"]["QuestionReading"] | null;
+            before: components["schemas"]["QuestionReading"] | null;
             where: components["schemas"]["Scope"] | null;
         };
         LaterPlace: {

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import AskOn from './AskOn.vue'
 import LampAnswer from './LampAnswer.vue'
 import LampFacets from './LampFacets.vue'
 import LampNarrowings from './LampNarrowings.vue'
@@ -17,7 +18,7 @@ import { useAnswer } from './useAnswer'
 const route = useRoute()
 const typed = computed(() => String(route.query.q ?? ''))
 const q = computed(() => typed.value.trim())
-const { asks, where, answered, failure, looking, retry, read, ask, askIn } = useAnswer(q)
+const { asks, where, answered, failure, looking, retry, read, ask, askIn, askOn } = useAnswer(q)
 
 /** What is looked for word by word; of a question, its subject. */
 const sought = computed(() => {
@@ -55,6 +56,7 @@ const { data, error, refetch } = useQuery({
         <template v-else-if="answered">
           <LampReading :reading="answered.reading" :where="where" @read="read" @ask-in="askIn" />
           <LampAnswer :answer="answered" :class="{ waiting: looking }" />
+          <AskOn @ask="(further) => askOn(further, answered!.reading)" />
         </template>
         <p v-else class="small" role="status">Looking through the ledger …</p>
       </template>

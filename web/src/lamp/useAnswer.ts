@@ -27,12 +27,19 @@ export function useAnswer(question: Ref<string>) {
     () => question.value !== '' && (route.query.ask !== undefined || isQuestion(question.value)),
   )
   const changed = computed(() => readingIn(route.query.read))
+  /** How the question was read that this one may lean on. */
+  const before = computed(() => readingIn(route.query.after))
   const query = useQuery({
-    queryKey: [keys.asked, question, changed, where],
+    queryKey: [keys.asked, question, changed, before, where],
     queryFn: () =>
       answer(
         api.POST('/api/ask', {
-          body: { question: question.value, reading: changed.value, where: where.value },
+          body: {
+            question: question.value,
+            reading: changed.value,
+            before: before.value,
+            where: where.value,
+          },
         }),
       ),
     enabled: asks,
@@ -54,6 +61,15 @@ export function useAnswer(question: Ref<string>) {
     void router.push({ path: '/lamp', query: { q: question.value, ask: '' } })
   }
 
+  /** Asks on: the question may leave out what the one before it said. */
+  function askOn(further: string, after: QuestionReading) {
+    const part = route.query.in
+    void router.push({
+      path: '/lamp',
+      query: { q: further, ask: '', after: JSON.stringify(after), ...(part ? { in: part } : {}) },
+    })
+  }
+
   return {
     asks,
     where,
@@ -64,5 +80,6 @@ export function useAnswer(question: Ref<string>) {
     read,
     ask,
     askIn,
+    askOn,
   }
 }

@@ -61,6 +61,20 @@ class AskingTest extends BrowserTest {
     }
 
     @Test
+    void the_next_question_leans_on_the_one_before_it() {
+        ask("What did we decide about the second charger?");
+        assertThat(answer()).containsText("212,000");
+
+        page.getByLabel("Ask on").fill("and why?");
+        page.keyboard().press("Enter");
+
+        assertThat(page.getByLabel("kind")).hasValue("REASON");
+        assertThat(page.getByLabel("about")).hasValue("second charger");
+        page.goBack();
+        assertThat(page.getByLabel("kind")).hasValue("DECISION");
+    }
+
+    @Test
     void a_folio_is_asked_alone_from_its_own_page_and_the_whole_ledger_again() {
         page.navigate("/folio/7");
         page.getByText("only folio 7").click();

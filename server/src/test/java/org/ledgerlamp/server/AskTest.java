@@ -86,6 +86,19 @@ class AskTest extends WithTwoFolios {
         assertThat(folios(answer).getFirst()).isEqualTo(2);
     }
 
+    @Test
+    void a_question_may_lean_on_the_one_before_it() throws Exception {
+        JsonNode first = ask(desk, "What did we decide about the Skarness fender?");
+
+        JsonNode answer = desk.create(
+                        "/api/ask",
+                        "{\"question\":\"and who was against it?\",\"before\":" + first.at("/reading") + "}")
+                .body();
+
+        assertThat(answer.at("/reading/about").asString()).isEqualTo("Skarness fender");
+        assertThat(answer.at("/reading/aim").asString()).isEqualTo("OBJECTION");
+    }
+
     private JsonNode askIn(String where, String question) throws Exception {
         return desk.create("/api/ask", "{\"question\":\"" + question + "\",\"where\":" + where + "}")
                 .body();
@@ -133,6 +146,8 @@ class AskTest extends WithTwoFolios {
                 reading.replace("\"people\":[]", "\"people\":[\"Nobody\"]"),
                 reading.replace("\"from\":null", "\"from\":\"2026-03-01\""))) {
             Desk.Answer refused = desk.create("/api/ask", "{\"question\":\"q\",\"reading\":" + wrong + "}");
+            Desk.Answer leaning = desk.create("/api/ask", "{\"question\":\"and?\",\"before\":" + wrong + "}");
+            assertThat(leaning.status()).as(wrong).isEqualTo(400);
             assertThat(refused.status()).as(wrong).isEqualTo(400);
         }
         assertThat(desk.create("/api/ask", "{\"question\":\" \"}").status()).isEqualTo(400);

@@ -25,6 +25,11 @@ final class Figures {
 
     private Figures() {}
 
+    /** Whether a word, such as "price", only tells what a figure measures. */
+    static boolean isMeasure(String word) {
+        return MEASURE.matcher(word).matches();
+    }
+
     /** The kinds of figure that may answer a question. */
     static Set<SaidFigure.Kind> wanted(String question) {
         if (MONEY.matcher(question).find() && !MANY.matcher(question).find()) {
@@ -67,7 +72,7 @@ final class Figures {
         for (int d = -NEAR; d <= NEAR; d++) {
             said.addAll(found.lens().stems(found.sentence().passage() + d));
         }
-        Sought sought = asked.sought().without(t -> MEASURE.matcher(t.word()).matches());
+        Sought sought = asked.sought().without(t -> isMeasure(t.word()));
         double all = sought.held(t -> t.stems().stream().anyMatch(s -> words.passagesWith(s) > 0) ? 1 : 0);
         return all == 0 || sought.held(t -> t.isIn(said) ? 1 : 0) / all >= SHARE_NEAR;
     }

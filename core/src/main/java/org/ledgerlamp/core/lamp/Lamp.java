@@ -21,6 +21,16 @@ public final class Lamp {
     }
 
     /**
+     * Reads a question that may lean on the one before it, such as "and who objected?".
+     *
+     * @param before how the one before it was read
+     * @param today the day it is asked on
+     */
+    public Wanted readAfter(Wanted before, String question, LocalDate today) {
+        return FollowUp.completed(question, read(question, today), before);
+    }
+
+    /**
      * Answers a question.
      *
      * @param today the day it is asked on

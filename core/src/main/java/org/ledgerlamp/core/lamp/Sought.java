@@ -58,7 +58,13 @@ public record Sought(List<Term> terms, String question) {
             names.addAll(Stems.of(person.lastName()));
             terms.add(new Term(names, OF_A_NAME, person.name(), person.firstName()));
         }
-        return new Sought(terms, question);
+        return new Sought(terms, whole(question, wanted.about()));
+    }
+
+    /** A question with its subject, where it does not name it itself. */
+    private static String whole(String question, String about) {
+        Set<String> said = Stems.of(question);
+        return said.containsAll(Stems.of(about)) ? question : question + " " + about;
     }
 
     /** What all terms tell together. */

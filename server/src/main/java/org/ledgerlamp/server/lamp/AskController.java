@@ -23,16 +23,21 @@ class AskController {
      * A question.
      *
      * @param reading how it is to be read, or null to read it
+     * @param before how the question was read that it may lean on, or null where it is the first
      * @param where which part of the ledger is asked, or null for all of it
      */
     record LampQuestion(
             @NotBlank @Size(max = 300) String question,
             @Nullable QuestionReading reading,
-            @Nullable @Valid Scope where) {}
+            @Nullable QuestionReading before,
+            @Nullable @Valid Scope where) {
+        Scope scope() {
+            return where == null ? Scope.LEDGER : where;
+        }
+    }
 
     @PostMapping("/api/ask")
     AskService.LampAnswer ask(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LampQuestion asked) {
-        return asks.ask(
-                who.teamId(), asked.question(), asked.reading(), asked.where() == null ? Scope.LEDGER : asked.where());
+        return asks.ask(who.teamId(), asked);
     }
 }

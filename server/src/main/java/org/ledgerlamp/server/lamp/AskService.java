@@ -14,6 +14,8 @@ import org.ledgerlamp.core.lamp.Lamp;
 import org.ledgerlamp.core.lamp.Statement;
 import org.ledgerlamp.core.lamp.Wanted;
 import org.ledgerlamp.core.language.Span;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.server.lamp.AskController.LampQuestion;
 import org.ledgerlamp.server.minutes.Basis;
 import org.ledgerlamp.server.minutes.FiledMeetings.LitFolio;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -62,17 +64,13 @@ class AskService {
      */
     record LampAnswer(String question, QuestionReading reading, boolean answered, List<AnswerStatement> statements) {}
 
-    /**
-     * Answers a question.
-     *
-     * @param reading how the question is to be read, or null to read it
-     * @param where which part of the ledger is asked
-     */
-    LampAnswer ask(UUID teamId, String question, @Nullable QuestionReading reading, Scope where) {
-        TeamLedger ledger = new TeamLedger(teamId, desk, where);
+    /** Answers a question. */
+    LampAnswer ask(UUID teamId, LampQuestion asked) {
+        TeamLedger ledger = new TeamLedger(teamId, desk, asked.scope());
         Lamp lamp = new Lamp(ledger);
         LocalDate today = LocalDate.now(clock);
-        Wanted wanted = reading == null ? lamp.read(question, today) : reading.wanted(ledger.people());
+        String question = asked.question();
+        Wanted wanted = wanted(asked, lamp, ledger.people(), today);
         Answer answer = lamp.ask(question, wanted, today);
         Places places = new Places(teamId, ledger, answer);
         return new LampAnswer(
@@ -80,6 +78,15 @@ class AskService {
                 QuestionReading.of(answer.wanted()),
                 answer.answered(),
                 answer.statements().stream().map(places::said).toList());
+    }
+
+    private static Wanted wanted(LampQuestion asked, Lamp lamp, List<Person> people, LocalDate today) {
+        if (asked.reading() != null) {
+            return asked.reading().wanted(people);
+        }
+        return asked.before() == null
+                ? lamp.read(asked.question(), today)
+                : lamp.readAfter(asked.before().wanted(people), asked.question(), today);
     }
 
     /** Turns what the core cites into folios, lines and passages. */
