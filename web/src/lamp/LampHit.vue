@@ -38,7 +38,7 @@ const place = computed(() => {
       <span class="place small figures">
         {{ place }}
         <i v-if="hit.kind">{{ KIND_NAMES[hit.kind] }}</i>
-        <i v-if="hit.alike" class="alike">says much the same</i>
+        <i v-if="hit.alike" class="alike">alike</i>
       </span>
       <span class="text">
         <b v-if="hit.speaker">{{ hit.speaker }}</b>

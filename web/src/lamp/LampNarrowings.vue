@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Findings } from '../api/types'
-import { narrowingName } from './narrowingNames'
+import { narrowingName, unknownBecause } from './narrowingNames'
 import { without, type Narrowing } from './searchWords'
 
 /** What a search is narrowed to: each can be taken away, and one that means nothing here says so. */
@@ -26,7 +26,7 @@ function remove(n: Narrowing) {
     </li>
   </ul>
   <p v-for="n in unknown" :key="n.by + n.value" class="small" role="alert">
-    Nothing here is {{ narrowingName(n.by).toLowerCase() }} “{{ n.value }}”.
+    {{ unknownBecause(n.by, n.value) }}
   </p>
 </template>
 

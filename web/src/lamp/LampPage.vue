@@ -130,6 +130,10 @@ const { data, error, refetch } = useQuery({
   border-left: 1px solid var(--rule);
 }
 
+.ask .btn {
+  margin-left: -10px;
+}
+
 .waiting {
   opacity: 0.6;
 }

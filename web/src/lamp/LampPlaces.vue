@@ -9,15 +9,16 @@ import LampHit from './LampHit.vue'
 /** The places a search found, by folio. */
 const props = defineProps<{ findings: Findings }>()
 
-const given = computed(() =>
-  props.findings.folios.reduce((sum, f) => sum + f.more + f.hits.length, 0),
-)
+/** Those given beyond the words: they are alike in what they mean. */
+const shown = computed(() => props.findings.folios.flatMap((f) => f.hits))
+const alike = computed(() => shown.value.filter((h) => h.alike).length)
 
 const told = computed(() => {
-  const { total, folios } = props.findings
-  if (!total) return `nothing has these words; ${count(given.value, 'place')} say much the same`
-  const all = `${count(total, 'place')} in ${count(folios.length, 'folio')}`
-  return total > given.value ? `${count(total, 'place')}, the best ${given.value} shown` : all
+  const { total, folios, words } = props.findings
+  const inFolios = `in ${count(folios.length, 'folio')}`
+  if (!alike.value) return `${count(total, 'place')} ${inFolios}`
+  const named = total ? `${count(total, 'place')} with ${words}` : `nothing has ${words}`
+  return `${named}, and ${alike.value} alike in meaning, ${inFolios}`
 })
 
 const reach = computed(() => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { unknownBecause, valueName } from './narrowingNames'
 import { narrowed, typed, without } from './searchWords'
 
 describe('what a search is narrowed to', () => {
@@ -24,5 +25,14 @@ describe('what a search is narrowed to', () => {
 
   it('leaves times and what only looks like it alone', () => {
     expect(without('at 10:30 kind: x', 'KIND')).toBe('at 10:30 kind: x')
+  })
+
+  it('is read in the words of the page, and says why it means nothing', () => {
+    expect(valueName('KIND', 'question')).toBe('Open question')
+    expect(valueName('KIND', 'said')).toBe('As said')
+    expect(valueName('SERIES', 'said')).toBe('said')
+    expect(unknownBecause('OWNER', 'Zebedee')).toContain('Nobody')
+    expect(unknownBecause('WHEN', 'whenever')).toContain('names no days')
+    expect(unknownBecause('KIND', 'sermon')).toContain('no kind')
   })
 })

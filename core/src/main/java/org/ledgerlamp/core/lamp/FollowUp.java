@@ -34,8 +34,8 @@ final class FollowUp {
         boolean opens = OPENS.matcher(text).find();
         boolean ofIt = IT.matcher(text).find() && read.about().split(" ").length <= FEW;
         boolean ofSomebody = read.people().isEmpty() && SOMEBODY.matcher(text).find();
-        boolean ofNothing = read.about().isBlank()
-                && (SOMETHING.matcher(text).find() || OF_SOMETHING.contains(read.aim()));
+        boolean ofNothing =
+                read.about().isBlank() && (SOMETHING.matcher(text).find() || OF_SOMETHING.contains(read.aim()));
         if (!opens && !ofIt && !ofSomebody && !ofNothing) {
             return read;
         }

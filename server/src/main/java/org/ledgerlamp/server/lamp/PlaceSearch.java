@@ -49,7 +49,7 @@ class PlaceSearch {
         ALL,
         /** All stand there, or words that differ by a slip. */
         LIKE,
-        /** One of them stands there. */
+        /** One of them stands there, or nearly so. */
         SOME
     }
 
@@ -128,7 +128,9 @@ class PlaceSearch {
                 f.and()
                         .with(and -> search.each().forEach(w -> and.add(nearly(f, w))))
                         .toPredicate();
-            case SOME -> matching(f, words, BooleanOperator.OR);
+            case SOME ->
+                f.or().with(or -> search.each().forEach(w -> or.add(nearly(f, w))))
+                        .toPredicate();
         };
     }
 
