@@ -39,7 +39,7 @@ class SearchingTest extends BrowserTest {
     @Test
     void places_are_shown_while_one_types() {
         find("fender");
-        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("places in");
+        assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("places");
 
         field().fill("");
         field().pressSequentially("transformer hou");
