@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Findings } from '../api/types'
 import DayField from '../shared/DayField.vue'
-import { count } from '../shared/words'
+import FacetChoice from '../shared/FacetChoice.vue'
 import { narrowingName, valueName } from './narrowingNames'
 import { narrowed, without, type By } from './searchWords'
 
@@ -60,16 +60,12 @@ watch([from, to], ([first, last]) => {
       <h2>{{ narrowingName(g.by) }}</h2>
       <ul>
         <li v-for="v in g.values" :key="v.value">
-          <button
-            type="button"
-            :class="{ on: isOn(g.by, v.value) }"
-            :aria-pressed="isOn(g.by, v.value)"
-            :aria-label="`${valueName(g.by, v.value)}, ${count(v.count, ['KIND', 'PERSON'].includes(g.by) ? 'place' : 'folio')}`"
-            @click="toggle(g.by, v.value)"
-          >
-            <span>{{ valueName(g.by, v.value) }}</span>
-            <i class="figures">{{ v.count.toLocaleString('en-GB') }}</i>
-          </button>
+          <FacetChoice
+            :name="valueName(g.by, v.value)"
+            :on="isOn(g.by, v.value)"
+            :counted="{ many: v.count, of: ['KIND', 'PERSON'].includes(g.by) ? 'place' : 'folio' }"
+            @toggle="toggle(g.by, v.value)"
+          />
         </li>
       </ul>
     </section>
@@ -77,14 +73,11 @@ watch([from, to], ([first, last]) => {
       <h2>When</h2>
       <ul>
         <li v-for="p in PERIODS" :key="p">
-          <button
-            type="button"
-            :class="{ on: isOn('WHEN', p) }"
-            :aria-pressed="isOn('WHEN', p)"
-            @click="toggle('WHEN', p)"
-          >
-            <span>{{ p[0]?.toUpperCase() + p.slice(1) }}</span>
-          </button>
+          <FacetChoice
+            :name="p[0]?.toUpperCase() + p.slice(1)"
+            :on="isOn('WHEN', p)"
+            @toggle="toggle('WHEN', p)"
+          />
         </li>
       </ul>
       <div class="days">
@@ -98,14 +91,11 @@ watch([from, to], ([first, last]) => {
       <h2>Archived</h2>
       <ul>
         <li>
-          <button
-            type="button"
-            :class="{ on: isOn('ARCHIVED', 'yes') }"
-            :aria-pressed="isOn('ARCHIVED', 'yes')"
-            @click="toggle('ARCHIVED', 'yes')"
-          >
-            <span>Archived folios too</span>
-          </button>
+          <FacetChoice
+            name="Archived folios too"
+            :on="isOn('ARCHIVED', 'yes')"
+            @toggle="toggle('ARCHIVED', 'yes')"
+          />
         </li>
       </ul>
     </section>
@@ -119,44 +109,6 @@ section + section {
 
 ul {
   margin-top: 4px;
-}
-
-button {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  width: calc(100% + 8px);
-  min-height: 26px;
-  border: 0;
-  border-radius: 3px;
-  background: none;
-  color: inherit;
-  padding: 3px 8px;
-  margin-left: -8px;
-  text-align: left;
-  cursor: pointer;
-}
-
-button:hover {
-  background: var(--paper);
-}
-
-button.on {
-  background: var(--ink);
-  color: var(--paper);
-}
-
-button span {
-  overflow-wrap: anywhere;
-}
-
-i {
-  font-style: normal;
-  color: var(--pencil);
-}
-
-.on i {
-  color: inherit;
 }
 
 .days {

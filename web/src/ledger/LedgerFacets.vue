@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { FacetValue } from '../api/types'
-import { count } from '../shared/words'
+import FacetChoice from '../shared/FacetChoice.vue'
 import { FACETS, sortedValues, valueName } from './ledgerWords'
 import { facetOf } from './useLedger'
 
@@ -29,16 +29,13 @@ const facets = computed(() =>
     <h2>{{ f.heading }}</h2>
     <ul>
       <li v-for="v in f.shown" :key="v.value">
-        <button
-          type="button"
-          :class="{ on: chosen.includes(facetOf(f.facet, v.value)), within: v.within }"
-          :aria-pressed="chosen.includes(facetOf(f.facet, v.value))"
-          :aria-label="`${valueName(v)}, ${count(v.folios, 'folio')}`"
-          @click="emit('toggle', facetOf(f.facet, v.value))"
-        >
-          <span>{{ valueName(v) }}</span>
-          <i class="figures">{{ v.folios.toLocaleString('en-GB') }}</i>
-        </button>
+        <FacetChoice
+          :name="valueName(v)"
+          :on="chosen.includes(facetOf(f.facet, v.value))"
+          :within="v.within !== null"
+          :counted="{ many: v.folios, of: 'folio' }"
+          @toggle="emit('toggle', facetOf(f.facet, v.value))"
+        />
       </li>
     </ul>
     <button v-if="f.more" type="button" class="more small" @click="whole.add(f.facet)">
@@ -56,48 +53,17 @@ ul {
   margin-top: 5px;
 }
 
-button {
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  width: calc(100% + 8px);
+.more {
+  margin-left: -8px;
+  padding: 3px 8px;
   border: 0;
   border-radius: 3px;
   background: none;
-  padding: 3px 8px;
-  margin-left: -8px;
-  text-align: left;
+  color: var(--green);
   cursor: pointer;
 }
 
-button:hover {
+.more:hover {
   background: var(--paper);
-}
-
-button.on {
-  background: var(--ink);
-  color: var(--paper);
-}
-
-.within {
-  padding-left: 22px;
-}
-
-.more {
-  width: auto;
-  color: var(--green);
-}
-
-span {
-  overflow-wrap: anywhere;
-}
-
-i {
-  font-style: normal;
-  color: var(--pencil);
-}
-
-.on i {
-  color: inherit;
 }
 </style>
