@@ -29,9 +29,7 @@ public record Period(LocalDate from, LocalDate to, String words) {
      */
     public static Optional<Period> named(String words, LocalDate today) {
         String written = words.strip();
-        return IsoPeriod.read(written)
-                .or(() -> saidWhole(written, today))
-                .or(() -> saidWhole("in " + written, today));
+        return IsoPeriod.read(written).or(() -> saidWhole(written, today)).or(() -> saidWhole("in " + written, today));
     }
 
     private static Optional<Period> saidWhole(String words, LocalDate today) {
