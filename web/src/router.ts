@@ -178,6 +178,11 @@ export const router = createRouter({
       meta: { title: 'Recorders' },
     },
     {
+      path: '/tokens',
+      component: () => import('./tokens/TokensPage.vue'),
+      meta: { title: 'Access tokens' },
+    },
+    {
       path: '/post',
       component: () => import('./post/PostPage.vue'),
       meta: { title: 'Post room' },

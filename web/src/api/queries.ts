@@ -49,7 +49,9 @@ export const keys = {
   reference: 'reference',
   strand: 'strand',
   asked: 'asked',
+  kept: 'kept',
   feed: 'feed',
+  tokens: 'tokens',
   portraits: 'portraits',
 }
 

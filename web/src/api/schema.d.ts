@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kept/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["again"];
+        put: operations["renew"];
+        post?: never;
+        delete: operations["letGo_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/imports/{id}/files": {
         parameters: {
             query?: never;
@@ -398,6 +414,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["paste"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put?: never;
+        post: operations["make"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,6 +733,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** File a draft into the ledger */
         post: operations["file_1"];
         delete?: never;
         options?: never;
@@ -733,7 +766,7 @@ export interface paths {
         };
         get: operations["of"];
         put?: never;
-        post: operations["make"];
+        post: operations["make_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -781,6 +814,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Draft a meeting's minutes */
         post: operations["draft"];
         delete?: never;
         options?: never;
@@ -798,7 +832,7 @@ export interface paths {
         get: operations["of_2"];
         put?: never;
         post: operations["pull"];
-        delete: operations["letGo_1"];
+        delete: operations["letGo_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -909,7 +943,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["again"];
+        post: operations["again_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -948,7 +982,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports": {
+    "/api/kept": {
         parameters: {
             query?: never;
             header?: never;
@@ -956,6 +990,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["all_5"];
+        put?: never;
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_6"];
         put?: never;
         post: operations["open_1"];
         delete?: never;
@@ -1006,7 +1056,24 @@ export interface paths {
         get: operations["house"];
         put?: never;
         post: operations["bring"];
-        delete: operations["letGo_2"];
+        delete: operations["letGo_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hand-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Import a source with the facts of its meeting */
+        post: operations["take_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1067,9 +1134,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
-        post: operations["make_1"];
+        post: operations["make_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1115,9 +1182,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["own"];
+        get: operations["own_1"];
         put?: never;
-        post: operations["make_2"];
+        post: operations["make_3"];
         delete: operations["revoke_1"];
         options?: never;
         head?: never;
@@ -1131,7 +1198,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -1213,7 +1280,24 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Ask the ledger */
         post: operations["ask_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ask/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["file_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1313,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1307,7 +1391,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_2"];
+        get: operations["file_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1500,7 +1584,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_3"];
+        get: operations["file_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1852,7 +1936,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_4"];
+        get: operations["file_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2149,6 +2233,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recorders/{id}": {
         parameters: {
             query?: never;
@@ -2175,7 +2275,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["revoke_2"];
+        delete: operations["revoke_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2248,7 +2348,9 @@ export interface components {
         };
         AnswerPlace: {
             /** Format: int32 */
-            folio: number;
+            folio: number | null;
+            /** Format: uuid */
+            draft: string | null;
             title: string;
             /** Format: date */
             date: string;
@@ -2270,6 +2372,12 @@ export interface components {
         };
         ArchiveWish: {
             archived: boolean;
+        };
+        AskedAgain: {
+            kept: components["schemas"]["KeptView"];
+            answer: components["schemas"]["LampAnswer"];
+            novelties: components["schemas"]["Novelty"][];
+            gone: components["schemas"]["AnswerStatement"][];
         };
         AttachmentView: {
             /** Format: uuid */
@@ -2657,6 +2765,9 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        FilingWish: {
+            asItStands: boolean | null;
+        };
         Findings: {
             query: string;
             words: string;
@@ -2695,6 +2806,10 @@ export interface components {
             name: string;
             place: string;
             known: boolean;
+        };
+        FreshToken: {
+            token: components["schemas"]["TokenView"];
+            words: string;
         };
         FromFile: {
             meetings: string[];
@@ -2792,6 +2907,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        HandedIn: {
+            /** Format: uuid */
+            meetingId: string;
+            sourceIds: string[];
         };
         HeardView: {
             /** Format: int32 */
@@ -2906,6 +3026,19 @@ export interface components {
             shipped: boolean;
             archived: boolean;
             facts: components["schemas"]["TemplateFacts"];
+        };
+        KeptView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+            asked: components["schemas"]["LampQuestion"];
+            answered: boolean;
+            /** Format: date */
+            askedOn: string;
+            keptBy: string;
+            /** Format: date-time */
+            keptAt: string;
         };
         LabelFacts: {
             /** @enum {string} */
@@ -3169,6 +3302,11 @@ export interface components {
             /** Format: uuid */
             after: string | null;
             evidence: components["schemas"]["Basis"][];
+        };
+        Novelty: {
+            /** @enum {string} */
+            news: "SAME" | "CHANGED" | "NEW";
+            was: components["schemas"]["AnswerStatement"] | null;
         };
         Occurrence: {
             /** Format: uuid */
@@ -3535,7 +3673,11 @@ export interface components {
         Scope: {
             /** Format: int32 */
             folio: number | null;
+            /** Format: uuid */
+            draft: string | null;
             series: string | null;
+            collection: string | null;
+            notes: boolean | null;
         };
         SearchFacet: {
             /** @enum {string} */
@@ -3553,7 +3695,7 @@ export interface components {
         SectionFacts: {
             heading: string;
             /** @enum {string} */
-            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER";
+            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER" | "FROM_LEDGER";
             /** @enum {string} */
             grouping: "NONE" | "BY_TOPIC" | "BY_OWNER";
             /** @enum {string} */
@@ -3566,7 +3708,7 @@ export interface components {
         SectionView: {
             heading: string;
             /** @enum {string} */
-            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER";
+            content: "FACTS" | "ATTENDEES" | "AGENDA" | "MATTERS_ARISING" | "SUMMARY" | "TOPICS" | "DECISIONS" | "ACTIONS" | "QUESTIONS" | "RISKS" | "HIGHLIGHTS" | "LOWLIGHTS" | "SPEAKING" | "FIXED_TEXT" | "PROMPTS" | "ANSWER" | "FROM_LEDGER";
             /** @enum {string} */
             grouping: "NONE" | "BY_TOPIC" | "BY_OWNER";
             /** @enum {string} */
@@ -3781,6 +3923,24 @@ export interface components {
             /** @enum {string} */
             detail: "BRIEF" | "STANDARD" | "FULL";
             sections: components["schemas"]["SectionView"][];
+        };
+        TokenView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            uses: ("LOOK" | "BRING" | "DRAFT" | "FILE")[];
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date */
+            lastDay: string | null;
+            /** Format: date-time */
+            usedAt: string | null;
+        };
+        TokenWish: {
+            name: string;
+            uses: ("LOOK" | "BRING" | "DRAFT" | "FILE")[];
+            /** Format: date */
+            lastDay: string | null;
         };
         TopicMark: {
             title: string;
@@ -4582,6 +4742,72 @@ export interface operations {
             };
         };
     };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AskedAgain"];
+                };
+            };
+        };
+    };
+    renew: {
+        parameters: {
+            query?: never;
+            header: {
+                "If-Match": string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptView"];
+                };
+            };
+        };
+    };
+    letGo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     receive: {
         parameters: {
             query: {
@@ -4842,6 +5068,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TakenIn"];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenView"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenWish"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FreshToken"];
                 };
             };
         };
@@ -5335,7 +5605,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["FilingWish"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -5417,7 +5691,7 @@ export interface operations {
             };
         };
     };
-    make: {
+    make_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5512,7 +5786,9 @@ export interface operations {
     draft: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                prefer?: string;
+            };
             path: {
                 id: string;
             };
@@ -5581,7 +5857,7 @@ export interface operations {
             };
         };
     };
-    letGo_1: {
+    letGo_2: {
         parameters: {
             query: {
                 line: string;
@@ -5822,7 +6098,7 @@ export interface operations {
             };
         };
     };
-    again: {
+    again_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5913,6 +6189,50 @@ export interface operations {
         };
     };
     all_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptView"][];
+                };
+            };
+        };
+    };
+    keep_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LampQuestion"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptView"];
+                };
+            };
+        };
+    };
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6043,7 +6363,7 @@ export interface operations {
             };
         };
     };
-    letGo_2: {
+    letGo_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6058,6 +6378,37 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query: {
+                meeting: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                    /** Format: binary */
+                    notes?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedIn"];
+                };
             };
         };
     };
@@ -6132,7 +6483,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6154,7 +6505,7 @@ export interface operations {
             };
         };
     };
-    make_1: {
+    make_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6252,7 +6603,7 @@ export interface operations {
             };
         };
     };
-    own: {
+    own_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6272,7 +6623,7 @@ export interface operations {
             };
         };
     };
-    make_2: {
+    make_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6310,7 +6661,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6471,7 +6822,33 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    file_2: {
+        parameters: {
+            query: {
+                form: "md" | "html" | "docx" | "pdf" | "csv";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LampQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take_2: {
         parameters: {
             query?: never;
             header?: {
@@ -6603,7 +6980,7 @@ export interface operations {
             };
         };
     };
-    file_2: {
+    file_3: {
         parameters: {
             query: {
                 name: string;
@@ -6891,7 +7268,7 @@ export interface operations {
             };
         };
     };
-    file_3: {
+    file_4: {
         parameters: {
             query: {
                 form: "csv" | "ics";
@@ -7389,7 +7766,7 @@ export interface operations {
             };
         };
     };
-    file_4: {
+    file_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7701,7 +8078,9 @@ export interface operations {
     drafting: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                prefer?: string;
+            };
             path: {
                 id: string;
             };
@@ -7848,6 +8227,26 @@ export interface operations {
             };
         };
     };
+    revoke_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     remove_2: {
         parameters: {
             query?: never;
@@ -7868,7 +8267,7 @@ export interface operations {
             };
         };
     };
-    revoke_2: {
+    revoke_3: {
         parameters: {
             query?: never;
             header?: never;

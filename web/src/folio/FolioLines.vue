@@ -42,7 +42,7 @@ function aside(line: Line): string {
 <template>
   <section :aria-label="section.heading">
     <h2 class="section-head">{{ section.heading }}</h2>
-    <p v-if="section.content === 'ANSWER'" class="asked small">{{ section.text.join(' ') }}</p>
+    <p v-if="section.kind === 'ANSWER'" class="asked small">{{ section.text.join(' ') }}</p>
     <p v-if="!section.groups.length" class="none small">None.</p>
     <template v-for="(group, i) in section.groups" :key="i">
       <h3 v-if="groupHeading(group, people)">{{ groupHeading(group, people) }}</h3>

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { isQuestion } from '../lamp/isQuestion'
-import { whereIn } from '../lamp/where'
+import { whereIn, writtenPart } from '../lamp/where'
 
 const route = useRoute()
 const router = useRouter()
@@ -31,14 +31,16 @@ function type() {
   }, PAUSE_MS)
 }
 
-/** The folio one is on, or whose answers one is reading: it can be asked alone. */
-const folio = computed(() => {
-  const there = route.path.startsWith('/folio/') ? Number(route.params.number) : null
-  return there ?? whereIn(route.query.in)?.folio ?? null
+/** The meeting one is on, filed or a draft, or whose answers one is reading: it can be asked alone. */
+const meeting = computed(() => {
+  if (route.path.startsWith('/folio/')) return `folio:${String(route.params.number)}`
+  if (route.path.startsWith('/minutes/')) return `draft:${String(route.params.id)}`
+  const where = whereIn(route.query)
+  return where?.folio || where?.draft ? writtenPart(where) : ''
 })
 const alone = ref(false)
 watch(
-  () => whereIn(route.query.in)?.folio != null,
+  () => route.path === '/lamp' && meeting.value !== '',
   (asked) => (alone.value = asked),
   { immediate: true },
 )
@@ -47,8 +49,10 @@ function find() {
   clearTimeout(pause)
   const q = words.value.trim()
   if (!q) return
-  const only = alone.value && folio.value !== null
-  void router.push({ path: '/lamp', query: only ? { q, in: `folio:${folio.value}` } : { q } })
+  const only = alone.value ? meeting.value : ''
+  // The words of a draft are in no index; what it says is found by asking.
+  const ask = only.startsWith('draft:') ? '' : undefined
+  void router.push({ path: '/lamp', query: { q, in: only || undefined, ask } })
 }
 
 defineExpose({ focus: () => input.value?.select() })
@@ -74,13 +78,13 @@ defineExpose({ focus: () => input.value?.select() })
       @keydown.esc="input?.blur()"
     />
     <button
-      v-if="folio !== null"
+      v-if="meeting"
       class="alone"
       type="button"
       :aria-pressed="alone"
       @click="alone = !alone"
     >
-      only folio {{ folio }}
+      {{ meeting.startsWith('draft:') ? 'only this draft' : `only ${meeting.replace(':', ' ')}` }}
     </button>
     <kbd aria-hidden="true">/</kbd>
   </form>

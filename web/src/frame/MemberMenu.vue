@@ -28,6 +28,7 @@ const choices = computed(() => [
   { label: 'Marks and abbreviations', command: () => router.push('/marks') },
   { label: 'Collections, projects, tags', command: () => router.push('/labels') },
   { label: 'Old papers', command: () => router.push('/imports') },
+  { label: 'Access tokens', command: () => router.push('/tokens') },
   { label: 'Upkeep', command: () => router.push('/upkeep') },
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',

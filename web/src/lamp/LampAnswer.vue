@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LampAnswer } from '../api/types'
+import type { LampAnswer, Novelty } from '../api/types'
 import { longDay } from '../shared/dates'
-import { folioAddress } from '../shared/folioNumbers'
-import { useNotices } from '../shared/notices'
-import { named, placeName, plainAnswer } from './plainAnswer'
+import { homeAddress, named, placeAddress, placeName } from './placeAddress'
 import { statementGroups } from './statementGroups'
 
-/** What the ledger says, each statement with the folios it rests on; or that it does not say. */
-const props = defineProps<{ answer: LampAnswer }>()
-const { say, attempt } = useNotices()
+/**
+ * What the ledger says, each statement with the folios it rests on; or that it does not say. With novelties, what is new
+ * since the answer that is kept says so.
+ */
+const props = defineProps<{ answer: LampAnswer; novelties?: Novelty[] }>()
 const groups = computed(() => statementGroups(props.answer.statements))
 
-async function copy() {
-  if (await attempt(navigator.clipboard.writeText(plainAnswer(props.answer))))
-    say('The answer is copied with its folios.')
+function novelty(statement: LampAnswer['statements'][number]): Novelty | undefined {
+  const its = props.novelties?.[props.answer.statements.indexOf(statement)]
+  return its?.news === 'SAME' ? undefined : its
 }
 </script>
 
@@ -31,32 +31,35 @@ async function copy() {
     <div v-for="(group, g) in groups" :key="g" class="group">
       <p v-if="group.day" class="lead">{{ longDay(group.day) }}</p>
       <p v-for="(s, i) in group.recorded" :key="i" class="recorded">
+        <b v-if="novelty(s)" class="news">{{ novelty(s)?.was ? 'changed' : 'new' }}</b>
         <span v-if="s.lead" class="lead">{{ s.lead }}</span>
         {{ s.text }}
         <RouterLink
           v-for="place in named(s.citations)"
           :key="placeName(place)"
           class="folio-no"
-          :to="folioAddress(place.folio, place.line)"
+          :to="placeAddress(place)"
           >{{ placeName(place) }}</RouterLink
         >
+        <del v-if="novelty(s)?.was" class="small">
+          {{ [novelty(s)!.was!.lead, novelty(s)!.was!.text].filter(Boolean).join(': ') }}
+        </del>
       </p>
       <p v-if="group.said.length" class="said">
         <template v-for="(s, i) in group.said" :key="i">
-          <b v-if="s.lead">{{ s.lead }}</b> “{{ s.text }}”{{ ' ' }}
+          <b v-if="novelty(s)" class="news">{{ novelty(s)?.was ? 'changed' : 'new' }}</b>
+          <b v-if="s.lead" class="who">{{ s.lead }}</b> “{{ s.text }}”{{ ' ' }}
         </template>
         <RouterLink
           v-for="place in group.places"
-          :key="place.folio"
+          :key="homeAddress(place)"
           class="folio-no"
-          :to="folioAddress(place.folio)"
-          >folio {{ place.folio }}</RouterLink
+          :to="homeAddress(place)"
+          >{{ place.folio === null ? 'the draft' : `folio ${place.folio}` }}</RouterLink
         >
       </p>
     </div>
-    <p v-if="answer.answered" class="acts">
-      <button class="btn" type="button" @click="copy">Copy with folios</button>
-    </p>
+    <div class="acts"><slot /></div>
   </section>
 </template>
 
@@ -109,8 +112,22 @@ h2 {
   margin-right: 6px;
 }
 
-.said b {
+.who {
   font: 650 12.5px/1 var(--sans);
+}
+
+.news {
+  margin-right: 6px;
+  padding: 1px 6px;
+  border: 1px solid var(--lamp-edge);
+  border-radius: 2px;
+  background: var(--paper);
+  font: 600 11.5px/1.5 var(--sans);
+  vertical-align: 2px;
+}
+
+del {
+  display: block;
 }
 
 .folio-no {
@@ -121,8 +138,14 @@ h2 {
 
 .acts {
   display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
   justify-content: flex-end;
   margin-top: 10px;
+}
+
+.acts:empty {
+  display: none;
 }
 
 @media print {

@@ -5,7 +5,11 @@ import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
 import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import AnswerActs from './AnswerActs.vue'
 import AskOn from './AskOn.vue'
+import KeepAnswer from './KeepAnswer.vue'
+import KeptAgain from './KeptAgain.vue'
+import KeptQuestions from './KeptQuestions.vue'
 import LampAnswer from './LampAnswer.vue'
 import LampFacets from './LampFacets.vue'
 import LampNarrowings from './LampNarrowings.vue'
@@ -18,7 +22,9 @@ import { useAnswer } from './useAnswer'
 const route = useRoute()
 const typed = computed(() => String(route.query.q ?? ''))
 const q = computed(() => typed.value.trim())
-const { asks, where, answered, failure, looking, retry, read, ask, askIn, askOn } = useAnswer(q)
+const kept = computed(() => (q.value ? '' : String(route.query.kept ?? '')))
+const { asks, asked, where, answered, failure, looking, retry, read, ask, askIn, askOn } =
+  useAnswer(q)
 
 /** What is looked for word by word; of a question, its subject. */
 const sought = computed(() => {
@@ -29,10 +35,11 @@ const sought = computed(() => {
       ? [reading.about, ...reading.people].join(' ').trim()
       : ''
     : typed.value.trimStart()
-  if (!words || !where.value) return words
-  return where.value.folio
-    ? narrowed(words, 'FOLIO', String(where.value.folio))
-    : narrowed(words, 'SERIES', where.value.series ?? '')
+  const { folio, draft, series, collection } = where.value ?? {}
+  if (!words || draft) return ''
+  if (folio) return narrowed(words, 'FOLIO', String(folio))
+  if (series) return narrowed(words, 'SERIES', series)
+  return collection ? narrowed(words, 'COLLECTION', collection) : words
 })
 
 const { data, error, refetch } = useQuery({
@@ -46,7 +53,8 @@ const { data, error, refetch } = useQuery({
 <template>
   <div :class="['lamp', { asked: asks ? answered : q }]">
     <h1 class="unseen">Lamp</h1>
-    <EmptyState v-if="!q" title="What are you looking for?">
+    <KeptAgain v-if="kept" :id="kept" />
+    <EmptyState v-else-if="!q" title="What are you looking for?">
       The lamp looks through every line that was filed, and through every word it rests on. Ask a
       question, or name words to be found.
     </EmptyState>
@@ -55,7 +63,12 @@ const { data, error, refetch } = useQuery({
         <ErrorNote v-if="failure" :error="failure" @retry="retry()" />
         <template v-else-if="answered">
           <LampReading :reading="answered.reading" :where="where" @read="read" @ask-in="askIn" />
-          <LampAnswer :answer="answered" :class="{ waiting: looking }" />
+          <LampAnswer :answer="answered" :class="{ waiting: looking }">
+            <AnswerActs v-if="answered.answered" :asked="asked" :answer="answered">
+              <KeepAnswer :asked="asked" />
+            </AnswerActs>
+            <KeepAnswer v-else :asked="asked" />
+          </LampAnswer>
           <AskOn @ask="(further) => askOn(further, answered!.reading)" />
         </template>
         <p v-else class="small" role="status">Looking through the ledger …</p>
@@ -64,6 +77,7 @@ const { data, error, refetch } = useQuery({
         <button class="btn quiet" type="button" @click="ask">Ask this as a question</button>
       </p>
     </div>
+    <KeptQuestions v-if="!q && !kept" />
     <SaidThere v-if="asks && answered?.answered && !failure" :answer="answered" class="there" />
     <div v-if="q" class="places">
       <ErrorNote v-if="error" :error="error" @retry="refetch()" />

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { QuestionReading } from '../api/types'
+import type { QuestionReading, Scope } from '../api/types'
 import { usePeople } from '../api/queries'
 import { useLedgerFacets } from '../ledger/useLedger'
 import DayField from '../shared/DayField.vue'
-import type { Where } from './where'
+import { writtenPart } from './where'
 
 /** How a question was read, part by part; changing one asks again. */
-const props = defineProps<{ reading: QuestionReading; where: Where | null }>()
-const emit = defineEmits<{ read: [as: QuestionReading]; askIn: [part: string] }>()
+const props = defineProps<{ reading: QuestionReading; where: Scope | null }>()
+const emit = defineEmits<{ read: [as: QuestionReading]; askIn: [part: string, notes: boolean] }>()
 
 const AIMS: Record<QuestionReading['aim'], string> = {
   ANYTHING: 'anything',
@@ -30,16 +30,27 @@ const AIMS: Record<QuestionReading['aim'], string> = {
 
 const { data: people } = usePeople()
 const { data: ledger } = useLedgerFacets(ref({ facets: [], archived: false }))
-const parts = computed(() => {
-  const series = ledger.value?.values.filter((v) => v.facet === 'SERIES').map((v) => v.value) ?? []
-  const named = props.where?.series
-  return named && !series.includes(named) ? [named, ...series] : series
-})
-const part = computed(() => {
-  if (!props.where) return ''
-  const { folio, series } = props.where
-  return folio === null ? `series:${series ?? ''}` : `folio:${folio}`
-})
+/** The parts of the ledger that can be asked, the one that is asked among them. */
+const parts = computed(() => [
+  { label: 'Series', kind: 'series', names: names('SERIES', props.where?.series) },
+  { label: 'Collections', kind: 'collection', names: names('COLLECTION', props.where?.collection) },
+])
+const part = computed(() => writtenPart(props.where))
+
+function names(facet: string, asked?: string | null): string[] {
+  const known = ledger.value?.values.filter((v) => v.facet === facet).map((v) => v.name) ?? []
+  return asked && !known.includes(asked) ? [asked, ...known] : known
+}
+
+/** Who it is about, with a place for one more where there is somebody already. */
+const who = computed(() => (props.reading.people.length ? [...props.reading.people, ''] : ['']))
+
+function setPerson(i: number, name: string) {
+  const named = [...props.reading.people]
+  named[i] = name
+  change({ people: named.filter(Boolean) })
+}
+
 const about = ref('')
 const from = ref<string | null>(null)
 const to = ref<string | null>(null)
@@ -91,20 +102,14 @@ function setPeriod() {
         @change="change({ about: about.trim() })"
       />
     </label>
-    <label>
-      who
+    <label v-for="(name, i) in who" :key="i">
+      {{ i ? 'and' : 'who' }}
       <select
         class="field"
-        :value="reading.people[0] ?? ''"
-        @change="
-          change({
-            people: [($event.target as HTMLSelectElement).value, ...reading.people.slice(1)].filter(
-              Boolean,
-            ),
-          })
-        "
+        :value="name"
+        @change="setPerson(i, ($event.target as HTMLSelectElement).value)"
       >
-        <option value="">anybody</option>
+        <option value="">{{ i ? 'nobody else' : 'anybody' }}</option>
         <option v-for="p in people" :key="p.id" :value="p.name">{{ p.name }}</option>
       </select>
     </label>
@@ -119,12 +124,23 @@ function setPeriod() {
       <select
         class="field"
         :value="part"
-        @change="emit('askIn', ($event.target as HTMLSelectElement).value)"
+        @change="emit('askIn', ($event.target as HTMLSelectElement).value, where?.notes === true)"
       >
         <option value="">whole ledger</option>
         <option v-if="where?.folio" :value="part">folio {{ where.folio }}</option>
-        <option v-for="s in parts" :key="s" :value="`series:${s}`">{{ s }}</option>
+        <option v-if="where?.draft" :value="part">this draft</option>
+        <optgroup v-for="p in parts" :key="p.kind" :label="p.label">
+          <option v-for="n in p.names" :key="n" :value="`${p.kind}:${n}`">{{ n }}</option>
+        </optgroup>
       </select>
+    </label>
+    <label v-if="!where?.folio && !where?.draft" class="only">
+      <input
+        type="checkbox"
+        :checked="where?.notes === true"
+        @change="emit('askIn', part, ($event.target as HTMLInputElement).checked)"
+      />
+      reference notes too
     </label>
     <label v-if="reading.aim === 'ACTION'" class="only">
       <input

@@ -2,51 +2,47 @@
 import { computed } from 'vue'
 import type { AnswerPlace, LampAnswer } from '../api/types'
 import { longDay } from '../shared/dates'
-import { folioAddress } from '../shared/folioNumbers'
 import { count } from '../shared/words'
+import { homeAddress, wordsAddress } from './placeAddress'
 
 /** The words an answer rests on, by meeting. */
 const props = defineProps<{ answer: LampAnswer }>()
 
 interface Meeting {
-  folio: number
+  home: string
   title: string
   date: string
   places: AnswerPlace[]
 }
 
 const meetings = computed(() => {
-  const found = new Map<number, Meeting>()
+  const found = new Map<string, Meeting>()
   for (const place of props.answer.statements.flatMap((s) => s.citations)) {
     if (!place.quote) continue
-    const { folio, title, date } = place
-    const meeting = found.get(folio) ?? { folio, title, date, places: [] }
+    const home = homeAddress(place)
+    const meeting = found.get(home) ?? { home, title: place.title, date: place.date, places: [] }
     if (!meeting.places.some((p) => p.quote === place.quote)) meeting.places.push(place)
-    found.set(folio, meeting)
+    found.set(home, meeting)
   }
   return [...found.values()]
 })
 
-function where(place: AnswerPlace) {
-  return place.sourceId === null
-    ? folioAddress(place.folio, place.line)
-    : {
-        path: `/folio/${place.folio}/source`,
-        query: { source: place.sourceId, passage: String(place.passage) },
-      }
+const folio = (m: Meeting) => {
+  const number = m.places[0]?.folio
+  return number ? `folio ${number}` : 'a draft'
 }
 </script>
 
 <template>
   <aside v-if="meetings.length" aria-label="The words it rests on">
     <h2 class="section-head">Said in {{ count(meetings.length, 'meeting') }}</h2>
-    <section v-for="m in meetings" :key="m.folio" :aria-label="m.title">
+    <section v-for="m in meetings" :key="m.home" :aria-label="m.title">
       <h3>
-        <RouterLink :to="folioAddress(m.folio)">{{ m.title }}</RouterLink>
-        <span class="small figures">folio {{ m.folio }} · {{ longDay(m.date) }}</span>
+        <RouterLink :to="m.home">{{ m.title }}</RouterLink>
+        <span class="small figures">{{ folio(m) }} · {{ longDay(m.date) }}</span>
       </h3>
       <p v-for="place in m.places" :key="place.quote">
-        <RouterLink :to="where(place)"
+        <RouterLink :to="wordsAddress(place)"
           ><span class="lit">{{ place.quote }}</span></RouterLink
         >
       </p>

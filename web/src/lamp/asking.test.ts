@@ -1,16 +1,17 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { AnswerPlace, LampAnswer } from '../api/types'
+import type { AnswerPlace, LampAnswer, Novelty } from '../api/types'
 import { isQuestion } from './isQuestion'
 import LampAnswerBox from './LampAnswer.vue'
 import { plainAnswer } from './plainAnswer'
 import SaidThere from './SaidThere.vue'
 import { statementGroups } from './statementGroups'
 import { readingIn } from './useAnswer'
-import { whereIn } from './where'
+import { partInWords, whereIn, writtenPart } from './where'
 
 const place = (facts: Partial<AnswerPlace>): AnswerPlace => ({
   folio: 22,
+  draft: null,
   title: 'Steering group',
   date: '2026-11-02',
   line: null,
@@ -100,6 +101,30 @@ describe('an answer', () => {
     expect(shown.find('button').exists()).toBe(false)
   })
 
+  it('of a draft leads to the draft', () => {
+    const drafted = answer(true)
+    for (const s of drafted.statements)
+      s.citations = s.citations.map((c) => ({ ...c, folio: null, draft: 'd', line: null }))
+    const shown = mount(LampAnswerBox, { props: { answer: drafted }, global })
+
+    const links = shown.findAllComponents(RouterLinkStub)
+    expect(new Set(links.map((l) => l.props('to')))).toEqual(new Set(['/minutes/d']))
+    expect(plainAnswer(drafted)).toContain('Buy the second charger. (the draft)')
+  })
+
+  it('says what is new and what is changed since the one that is kept', () => {
+    const first = answer(true).statements[0]!
+    const novelties: Novelty[] = [
+      { news: 'CHANGED', was: { ...first, text: 'Buy one charger.' } },
+      { news: 'SAME', was: null },
+      { news: 'NEW', was: null },
+    ]
+    const shown = mount(LampAnswerBox, { props: { answer: answer(true), novelties }, global })
+
+    expect(shown.findAll('.news').map((n) => n.text())).toEqual(['changed', 'new'])
+    expect(shown.find('del').text()).toBe('Buy one charger.')
+  })
+
   it('is copied with the folios behind every statement', () => {
     expect(plainAnswer(answer(true))).toBe(
       'What about the charger?\n\n' +
@@ -121,14 +146,30 @@ describe('an answer', () => {
 })
 
 describe('the part of the ledger that is asked', () => {
+  const whole = { folio: null, draft: null, series: null, collection: null, notes: null }
+
   it.each([
-    ['folio:27', { folio: 27, series: null }],
-    ['series:Safety: review', { folio: null, series: 'Safety: review' }],
-    ['folio:x', null],
-    ['folio:-3', null],
-    ['', null],
-    [undefined, null],
-  ])('is written in the address as %s', (written, where) => expect(whereIn(written)).toEqual(where))
+    ['folio:27', { ...whole, folio: 27 }],
+    ['draft:0199-ab', { ...whole, draft: '0199-ab' }],
+    ['series:Safety: review', { ...whole, series: 'Safety: review' }],
+    ['collection:Berths', { ...whole, collection: 'Berths' }],
+  ])('is written in the address as %s', (written, where) => {
+    expect(whereIn({ in: written })).toEqual(where)
+    expect(writtenPart(where)).toBe(written)
+  })
+
+  it.each(['folio:x', 'folio:-3', 'choir:alto', '', null])('is all of it for %s', (written) =>
+    expect(whereIn({ in: written })).toBeNull(),
+  )
+
+  it('may have the reference notes with it', () => {
+    expect(whereIn({ notes: '' })).toEqual({ ...whole, notes: true })
+    expect(partInWords(whereIn({ in: 'folio:27', notes: '' }))).toBe(
+      'folio 27, with reference notes',
+    )
+    expect(partInWords(whereIn({ in: 'collection:Berths' }))).toBe('Berths')
+    expect(partInWords(null)).toBe('')
+  })
 })
 
 describe('a reading in the address', () => {

@@ -1,18 +1,6 @@
-import type { AnswerPlace, LampAnswer } from '../api/types'
+import type { LampAnswer } from '../api/types'
 import { longDay } from '../shared/dates'
-import { cited } from '../shared/folioNumbers'
-
-/** What a place is cited as: its line's number, or its folio. */
-export function placeName(place: AnswerPlace): string {
-  return place.line === null ? `folio ${place.folio}` : cited(place.folio, place.line)
-}
-
-/** The places of a statement, each named once. */
-export function named(places: AnswerPlace[]): AnswerPlace[] {
-  return places.filter(
-    (place, i) => places.findIndex((other) => placeName(other) === placeName(place)) === i,
-  )
-}
+import { named, placeName } from './placeAddress'
 
 /** An answer as plain text with the folios it rests on, to be put into a letter or another document. */
 export function plainAnswer(answer: LampAnswer): string {

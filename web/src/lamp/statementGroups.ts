@@ -1,4 +1,5 @@
 import type { AnswerPlace, LampAnswer } from '../api/types'
+import { homeAddress } from './placeAddress'
 
 type Statement = LampAnswer['statements'][number]
 
@@ -27,7 +28,7 @@ export function statementGroups(statements: Statement[]): StatementGroup[] {
     }
     group.said.push(s)
     for (const place of s.citations) {
-      if (!group.places.some((p) => p.folio === place.folio)) group.places.push(place)
+      if (!group.places.some((p) => homeAddress(p) === homeAddress(place))) group.places.push(place)
     }
   }
   return groups

@@ -3,7 +3,7 @@ import { computed, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys } from '../api/queries'
-import type { QuestionReading } from '../api/types'
+import type { LampQuestion, QuestionReading } from '../api/types'
 import { isQuestion } from './isQuestion'
 import { whereIn } from './where'
 
@@ -22,26 +22,22 @@ export function readingIn(written: unknown): QuestionReading | null {
 export function useAnswer(question: Ref<string>) {
   const route = useRoute()
   const router = useRouter()
-  const where = computed(() => whereIn(route.query.in))
+  const where = computed(() => whereIn(route.query))
   const asks = computed(
     () => question.value !== '' && (route.query.ask !== undefined || isQuestion(question.value)),
   )
   const changed = computed(() => readingIn(route.query.read))
   /** How the question was read that this one may lean on. */
   const before = computed(() => readingIn(route.query.after))
+  const asked = computed<LampQuestion>(() => ({
+    question: question.value,
+    reading: changed.value,
+    before: before.value,
+    where: where.value,
+  }))
   const query = useQuery({
-    queryKey: [keys.asked, question, changed, before, where],
-    queryFn: () =>
-      answer(
-        api.POST('/api/ask', {
-          body: {
-            question: question.value,
-            reading: changed.value,
-            before: before.value,
-            where: where.value,
-          },
-        }),
-      ),
+    queryKey: [keys.asked, asked],
+    queryFn: () => answer(api.POST('/api/ask', { body: asked.value })),
     enabled: asks,
     placeholderData: keepPreviousData,
   })
@@ -50,11 +46,15 @@ export function useAnswer(question: Ref<string>) {
     void router.push({ path: '/lamp', query: { ...route.query, read: JSON.stringify(as) } })
   }
 
-  /** @param part as an address writes it, or blank for the whole ledger */
-  function askIn(part: string) {
-    const query = { ...route.query }
-    delete query.in
-    void router.push({ path: '/lamp', query: part ? { ...query, in: part } : query })
+  /**
+   * Asks another part of the ledger.
+   *
+   * @param part as an address writes it, or blank for the whole ledger
+   * @param notes whether reference notes are asked as well
+   */
+  function askIn(part: string, notes: boolean) {
+    const query = { ...route.query, in: part || undefined, notes: notes ? '' : undefined }
+    void router.push({ path: '/lamp', query })
   }
 
   function ask() {
@@ -63,15 +63,16 @@ export function useAnswer(question: Ref<string>) {
 
   /** Asks on: the question may leave out what the one before it said. */
   function askOn(further: string, after: QuestionReading) {
-    const part = route.query.in
+    const { in: part, notes } = route.query
     void router.push({
       path: '/lamp',
-      query: { q: further, ask: '', after: JSON.stringify(after), ...(part ? { in: part } : {}) },
+      query: { q: further, ask: '', after: JSON.stringify(after), in: part, notes },
     })
   }
 
   return {
     asks,
+    asked,
     where,
     answered: query.data,
     failure: query.error,

@@ -14,6 +14,7 @@ const KIND_IN: Partial<Record<Content, LineKind>> = {
   HIGHLIGHTS: 'HIGHLIGHT',
   LOWLIGHTS: 'LOWLIGHT',
   ANSWER: 'ANSWER',
+  FROM_LEDGER: 'ANSWER',
 }
 
 /** Lines of a section that stand together: all of them, those of one topic, or those of one owner. */

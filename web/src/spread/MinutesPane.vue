@@ -127,7 +127,7 @@ defineExpose({ focusLine, takeTool, callRoll: () => roll.value?.call() })
               {{ section.count }}
             </span>
           </h2>
-          <p v-if="section.content === 'ANSWER'" class="asked small">
+          <p v-if="section.kind === 'ANSWER'" class="asked small">
             {{ section.text.join(' ') }}
           </p>
           <SectionText

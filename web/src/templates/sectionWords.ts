@@ -15,6 +15,7 @@ export const CONTENTS: Record<Content, string> = {
   LOWLIGHTS: 'lowlights',
   TOPICS: 'the talk by topic',
   ANSWER: 'the answer to a question',
+  FROM_LEDGER: 'the ledger’s answer to a question',
   AGENDA: 'the agenda',
   FACTS: 'facts of the meeting',
   SPEAKING: 'who spoke how much',
@@ -37,7 +38,8 @@ export const FORMS: Record<SectionFacts['form'], string> = {
 
 /** What is to be written into a section that has a text of its own; null for all others. */
 export function textLabel(content: Content): string | null {
-  if (content === 'ANSWER') return 'The question'
+  if (content === 'ANSWER') return 'The question, asked of the meeting'
+  if (content === 'FROM_LEDGER') return 'The question, asked of all that was filed before'
   if (content === 'FIXED_TEXT') return 'The text'
   return content === 'PROMPTS' ? 'The prompts, one a line' : null
 }
@@ -57,7 +59,7 @@ export const collects = (content: Content) => COLLECTED.includes(content)
 
 /** Whether the lines of a section can be set in another form. */
 export const hasForm = (content: Content) =>
-  collects(content) || content === 'ANSWER' || content === 'MATTERS_ARISING'
+  collects(content) || ['ANSWER', 'FROM_LEDGER', 'MATTERS_ARISING'].includes(content)
 
 /** A heading that no section has yet. */
 export function freeHeading(wanted: string, sections: SectionFacts[]): string {

@@ -2,6 +2,7 @@ package org.ledgerlamp.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.StreamSupport;
 import org.awaitility.Awaitility;
@@ -127,6 +128,97 @@ class AskTest extends WithTwoFolios {
         JsonNode nothing = askIn("{\"folio\":null,\"series\":\"Choir\"}", question);
         assertThat(nothing.at("/answered").asBoolean()).isFalse();
         assertThat(nothing.at("/statements")).isEmpty();
+    }
+
+    @Test
+    void a_collection_is_asked_alone() throws Exception {
+        String label = desk.create("/api/labels", "{\"sort\":\"COLLECTION\",\"name\":\"Fenders\"}")
+                .text("/id");
+        desk.create("/api/ledger/shelving", "{\"folios\":[1],\"ofArchived\":false,\"put\":\"" + label + "\"}");
+        String question = "What was said about the roller?";
+
+        assertThat(folios(askIn("{\"collection\":\"Fenders\"}", question))).containsOnly(1);
+        assertThat(askIn("{\"collection\":\"Fend\"}", question).at("/answered").asBoolean())
+                .isFalse();
+    }
+
+    @Test
+    void reference_notes_are_asked_where_that_is_wanted() throws Exception {
+        int note = desk.reference(
+                        "crane.md",
+                        "# Crane of the yard\n\nThe yard crane lifts 14 tonnes at the inner berth.\n"
+                                .getBytes(StandardCharsets.UTF_8))
+                .at("/folio")
+                .asInt();
+        String question = "How much does the yard crane lift?";
+        Awaitility.await()
+                .until(() ->
+                        desk.read("/api/lamp?q={q}", "yard crane").at("/total").asInt() > 0);
+
+        assertThat(ask(desk, question).at("/answered").asBoolean()).isFalse();
+
+        JsonNode answer = askIn("{\"notes\":true}", question);
+        assertThat(answer.at("/answered").asBoolean()).as(answer.toString()).isTrue();
+        assertThat(answer.at("/statements/0/text").asString()).contains("14 tonnes");
+        JsonNode place = answer.at("/statements/0/citations/0");
+        assertThat(place.at("/folio").asInt()).isEqualTo(note);
+        assertThat(desk.read("/api/references/{n}", note)
+                        .at("/lines/" + (place.at("/line").asInt() - 1) + "/text")
+                        .asString())
+                .contains("14 tonnes");
+    }
+
+    @Test
+    void a_draft_is_asked_alone_and_what_is_struck_in_it_is_not_told() throws Exception {
+        String meeting = desk.meeting("Yard call");
+        desk.place(
+                desk.drop(
+                                "yard.txt",
+                                "Ana Prokop: I'll order the yard crane by Friday.\nTom Reyes: I'll measure the beam.\n")
+                        .text("/0/source/id"),
+                meeting);
+        JsonNode draft = desk.draft(meeting).body();
+        String where = "{\"draft\":\"" + draft.at("/id").asString() + "\"}";
+
+        JsonNode answer = askIn(where, "Who orders the yard crane?");
+
+        assertThat(answer.at("/answered").asBoolean()).isTrue();
+        assertThat(answer.at("/statements/0/citations/0/draft").asString())
+                .isEqualTo(draft.at("/id").asString());
+        assertThat(answer.at("/statements/0/citations/0/folio").isNull()).isTrue();
+        assertThat(askIn(where, "What did we decide about the Skarness fender?")
+                        .at("/answered")
+                        .asBoolean())
+                .isFalse();
+        assertThat(askIn(where, "What has to be done?").at("/statements").toString())
+                .contains("crane");
+        for (JsonNode line : draft.at("/lines")) {
+            if (line.at("/text").asString().contains("crane")) {
+                change(line, facts(line.at("/kind").asString(), line.at("/text").asString(), null, "STRUCK"));
+            }
+        }
+        assertThat(askIn(where, "What has to be done?").at("/statements").toString())
+                .doesNotContain("crane");
+        Desk.Answer elsewhere = otherTeam().create("/api/ask", "{\"question\":\"What?\",\"where\":" + where + "}");
+        assertThat(elsewhere.status()).isEqualTo(404);
+    }
+
+    @Test
+    void an_answer_goes_out_as_a_file_with_what_it_rests_on() throws Exception {
+        String question = "{\"question\":\"What did we decide about the Skarness fender?\"}";
+
+        String markdown = desk.file("/api/ask/file?form=md", question);
+
+        assertThat(markdown)
+                .startsWith("# What did we decide about the Skarness fender?")
+                .contains("roller", "folio 1", "What it rests on");
+        assertThat(desk.file("/api/ask/file?form=csv", question))
+                .startsWith("date,who or what,statement,folio,meeting,words\r\n2026-03-")
+                .contains("Put a roller on the Skarness fender.,1.2,Charging berth weekly,");
+        assertThat(desk.file("/api/ask/file?form=html", question)).contains("<title>What did we decide");
+        assertThat(desk.file("/api/ask/file?form=pdf", question)).startsWith("%PDF-");
+        assertThat(desk.file("/api/ask/file?form=docx", question)).startsWith("PK");
+        assertThat(desk.create("/api/ask/file?form=exe", question).status()).isEqualTo(400);
     }
 
     @Test

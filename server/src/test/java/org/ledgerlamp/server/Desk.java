@@ -21,6 +21,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
 import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -30,10 +31,33 @@ public final class Desk {
 
     private final MockMvc http;
     private final SignedIn who;
+    /** What every request carries, so that it is known whose it is. */
+    private final RequestPostProcessor credentials;
 
     Desk(MockMvc http, SignedIn who) {
+        this(http, who, request -> csrf().postProcessRequest(user(who).postProcessRequest(request)));
+    }
+
+    private Desk(MockMvc http, SignedIn who, RequestPostProcessor credentials) {
         this.http = http;
         this.who = who;
+        this.credentials = credentials;
+    }
+
+    /** The same member's program: with an access token, and no session. */
+    public Desk carrying(String token) {
+        return new Desk(http, who, request -> {
+            request.addHeader("Authorization", "Bearer " + token);
+            return request;
+        });
+    }
+
+    /** The same, who would rather something (RFC 7240). */
+    public Desk preferring(String what) {
+        return new Desk(http, who, request -> {
+            request.addHeader("Prefer", what);
+            return credentials.postProcessRequest(request);
+        });
     }
 
     public SignedIn who() {
@@ -93,6 +117,13 @@ public final class Desk {
         return send(multipart("/api/house-document").file(new MockMultipartFile("file", name, null, content)));
     }
 
+    /** Hands a source in with what is known of its meeting. */
+    public Answer handIn(String name, String content, String meeting) throws Exception {
+        MockMultipartFile file = new MockMultipartFile(
+                "file", name, "application/octet-stream", content.getBytes(StandardCharsets.UTF_8));
+        return send(multipart("/api/hand-ins").file(file).param("meeting", meeting));
+    }
+
     /** Files a document as a reference note. */
     public Answer reference(String name, byte[] content) throws Exception {
         return send(multipart("/api/references").file(new MockMultipartFile("file", name, null, content)));
@@ -107,10 +138,21 @@ public final class Desk {
 
     /** The bytes of an answer that is no JSON. */
     public byte[] bytes(String path, Object... variables) throws Exception {
-        return http.perform(get(path, variables).with(user(who)))
+        return http.perform(get(path, variables).with(credentials))
                 .andReturn()
                 .getResponse()
                 .getContentAsByteArray();
+    }
+
+    /** A file that is asked for with JSON, each byte a letter. */
+    public String file(String path, String json) throws Exception {
+        return http.perform(post(path)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(json)
+                        .with(credentials))
+                .andReturn()
+                .getResponse()
+                .getContentAsString(StandardCharsets.UTF_8);
     }
 
     public Answer drop(String name, byte[] content) throws Exception {
@@ -219,13 +261,19 @@ public final class Desk {
     }
 
     private static boolean wantsFile(String path) {
-        return Set.of("/api/tray", "/api/people/file", "/api/calendar/file", "/api/house-document", "/api/references")
+        return Set.of(
+                                "/api/tray",
+                                "/api/people/file",
+                                "/api/calendar/file",
+                                "/api/house-document",
+                                "/api/references",
+                                "/api/hand-ins")
                         .contains(path)
                 || path.endsWith("/attachments");
     }
 
     private Answer send(AbstractMockHttpServletRequestBuilder<?> request) throws Exception {
-        MvcResult result = http.perform(request.with(user(who)).with(csrf())).andReturn();
+        MvcResult result = http.perform(request.with(credentials)).andReturn();
         String body = result.getResponse().getContentAsString(StandardCharsets.UTF_8);
         boolean json = String.valueOf(result.getResponse().getContentType()).contains("json");
         return new Answer(

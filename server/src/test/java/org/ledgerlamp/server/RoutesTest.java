@@ -79,7 +79,7 @@ class RoutesTest extends ServerTest {
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("links", UUID.randomUUID().toString());
-        for (String other : List.of("labels", "views", "imports", "import-items")) {
+        for (String other : List.of("labels", "views", "imports", "import-items", "tokens", "kept")) {
             ids.put(other, UUID.randomUUID().toString());
         }
         ids.put("attendance", minutes.text("/attendance/0/id"));

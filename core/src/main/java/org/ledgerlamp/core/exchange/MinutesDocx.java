@@ -13,10 +13,13 @@ public final class MinutesDocx {
 
     /** @param passages whether the words that the lines rest on stand at the end */
     public static byte[] write(FairCopy copy, boolean passages) {
-        List<Block> blocks = Typesetter.set(copy, passages);
+        return of(copy.title(), Typesetter.set(copy, passages));
+    }
+
+    static byte[] of(String title, List<Block> blocks) {
         try (XWPFDocument document = new XWPFDocument();
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream()) {
-            document.getProperties().getCoreProperties().setTitle(copy.title());
+            document.getProperties().getCoreProperties().setTitle(title);
             WordStyles.addTo(document);
             new WordBlocks(document).add(blocks);
             document.write(bytes);

@@ -52,7 +52,9 @@ public final class MinutesJson {
                 .filter(l -> l.kind() != null && (l.kind() != Kind.POINT || copy.topicOf(l) == null))
                 .forEach(l -> items.add(item(l)));
         ArrayNode answers = root.putArray("answers");
-        copy.template().asking().forEach(s -> answers.add(answer(copy, s)));
+        copy.template().sections().stream()
+                .filter(s -> s.content().isAnswer())
+                .forEach(s -> answers.add(answer(copy, s)));
         ArrayNode utterances = root.putArray("utterances");
         copy.utterances().forEach(u -> utterances.add(utterance(u)));
         root.set("form", TemplateJson.node(copy.template()));

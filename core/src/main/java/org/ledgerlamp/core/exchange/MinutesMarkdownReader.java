@@ -110,7 +110,7 @@ public final class MinutesMarkdownReader {
                 .orElse(null);
         boolean isLine = section == null
                 || section.content() == Section.Content.SUMMARY
-                || section.content() == Section.Content.ANSWER
+                || section.content().isAnswer()
                 || section.content().kind() != null;
         if (isLine && !entry.isNone()) {
             lines.add(line(entry, section));
@@ -152,7 +152,7 @@ public final class MinutesMarkdownReader {
         return new CopyLine(
                 number == null ? lines.size() + 1 : number,
                 kind,
-                section != null && section.content() == Section.Content.ANSWER ? section.heading() : null,
+                section != null && section.content().isAnswer() ? section.heading() : null,
                 beside.text(),
                 owner,
                 beside.due(),

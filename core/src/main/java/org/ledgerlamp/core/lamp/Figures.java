@@ -14,9 +14,10 @@ final class Figures {
     private static final Pattern DAYS = Pattern.compile(
             "\\b(?:when|date|day|open|live|deadline|move[ds]? (?:to|back))\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern MONEY = Pattern.compile(
-            "\\b(?:how much|costs?|prices?|fees?|premiums?|rents?|budgets?|quotes?|estimates?|pay|paid|paying|spend|spent"
+            "\\b(?:costs?|prices?|fees?|premiums?|rents?|budgets?|quotes?|estimates?|pay|paid|paying|spend|spent"
                     + "|deposits?|charge[ds]?|raised?|worth|cap|salary|wages?|bills?|invoices?)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern MUCH = Pattern.compile("\\bhow much\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern MANY = Pattern.compile("\\bhow many\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern MEASURE = Pattern.compile(
             MONEY.pattern() + "|(?:totals?|sums?|amounts?|figures?|numbers?|rates?)", Pattern.CASE_INSENSITIVE);
@@ -37,6 +38,10 @@ final class Figures {
         }
         if (DAYS.matcher(question).find()) {
             return EnumSet.of(SaidFigure.Kind.DATE);
+        }
+        if (MUCH.matcher(question).find()) {
+            // Of money or of anything that is measured: "how much does it lift?"
+            return EnumSet.complementOf(EnumSet.of(SaidFigure.Kind.DATE, SaidFigure.Kind.COUNT));
         }
         return EnumSet.complementOf(EnumSet.of(SaidFigure.Kind.DATE));
     }

@@ -20,7 +20,7 @@ import org.ledgerlamp.core.reading.Kind;
  * @param certainty between 0 and 1; 1 for what a person wrote
  * @param reasons why it was drafted, in words; empty for what a person wrote
  * @param backing for a decision who stood behind it, or null
- * @param evidence the passages it rests on; empty where a person wrote it from memory
+ * @param evidence the passages it rests on; empty where a person wrote it from memory, or the ledger says it
  */
 public record CopyLine(
         int number,
@@ -57,6 +57,12 @@ public record CopyLine(
                 line.evidence());
     }
 
+    /** An answer that stands in the ledger; its words name what it rests on. */
+    static CopyLine ofLedger(int number, String section, String text) {
+        return new CopyLine(
+                number, null, section, text, null, null, null, 0, 1, List.of("stands in the ledger"), null, List.of());
+    }
+
     /** Whether it tells the meeting in short. */
     public boolean isSummary() {
         return kind == null && section == null;
@@ -66,7 +72,7 @@ public record CopyLine(
     boolean standsIn(Section of) {
         return switch (of.content()) {
             case SUMMARY -> isSummary();
-            case ANSWER -> of.heading().equals(section);
+            case ANSWER, FROM_LEDGER -> of.heading().equals(section);
             default -> kind != null && kind == of.content().kind();
         };
     }

@@ -150,6 +150,18 @@ public record FairCopy(
                 List.of());
     }
 
+    /**
+     * The same minutes with what the ledger says to the question of a section, after their other lines.
+     *
+     * @param section the section's heading
+     * @param statements each naming what it rests on
+     */
+    public FairCopy withAnswers(String section, List<String> statements) {
+        List<CopyLine> all = new ArrayList<>(lines);
+        statements.forEach(text -> all.add(CopyLine.ofLedger(all.size() + 1, section, text)));
+        return with(all);
+    }
+
     /** The same minutes with other lines. */
     public FairCopy with(List<CopyLine> other) {
         return new FairCopy(

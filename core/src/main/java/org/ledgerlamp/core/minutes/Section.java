@@ -13,7 +13,7 @@ import org.ledgerlamp.core.reading.Kind;
  * @param form how its lines are set
  * @param detail how much of the talk it keeps, or null for what the template says
  * @param required whether it stands also where nothing was said for it
- * @param text fixed text, the question asked of the meeting, or prompts line by line; empty for all other content
+ * @param text fixed text, the question asked of the meeting or the ledger, or prompts line by line; empty for all other content
  */
 public record Section(
         String heading, Content content, Grouping grouping, Form form, Detail detail, boolean required, String text) {
@@ -41,7 +41,9 @@ public record Section(
         /** Questions for whoever takes the notes; not part of the finished page. */
         PROMPTS,
         /** What was said in answer to a question. */
-        ANSWER;
+        ANSWER,
+        /** What the ledger says to a question, from the meetings filed before. */
+        FROM_LEDGER;
 
         /** The kind of finding it collects, or null where it collects none or answers to a question. */
         public Kind kind() {
@@ -59,7 +61,12 @@ public record Section(
 
         /** Whether the section needs a text of its own. */
         public boolean needsText() {
-            return this == FIXED_TEXT || this == PROMPTS || this == ANSWER;
+            return this == FIXED_TEXT || this == PROMPTS || isAnswer();
+        }
+
+        /** Whether its lines answer a question, of the meeting or of the ledger. */
+        public boolean isAnswer() {
+            return this == ANSWER || this == FROM_LEDGER;
         }
     }
 

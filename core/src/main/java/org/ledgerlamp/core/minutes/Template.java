@@ -65,7 +65,7 @@ public record Template(
                         || part.section().required()
                         || part.section().content().kind() == null
                                 && part.section().content() != Section.Content.SUMMARY
-                                && part.section().content() != Section.Content.ANSWER)
+                                && !part.section().content().isAnswer())
                 .map(Page.Part::section)
                 .toList();
         Template like = copy.template();
@@ -88,6 +88,13 @@ public record Template(
     public List<Section> asking() {
         return sections.stream()
                 .filter(s -> s.content() == Section.Content.ANSWER)
+                .toList();
+    }
+
+    /** The sections that ask something of the ledger, in order. */
+    public List<Section> askingTheLedger() {
+        return sections.stream()
+                .filter(s -> s.content() == Section.Content.FROM_LEDGER)
                 .toList();
     }
 

@@ -1,11 +1,9 @@
 package org.ledgerlamp.server.access;
 
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
+import org.ledgerlamp.server.common.PlainProblem;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
@@ -66,7 +64,7 @@ class SecurityConfiguration {
                         })
                         .failureHandler((request, response, e) -> {
                             throttle.count(request.getParameter("email"));
-                            problem(
+                            PlainProblem.write(
                                     response,
                                     HttpStatus.UNAUTHORIZED,
                                     "Not signed in",
@@ -75,15 +73,16 @@ class SecurityConfiguration {
                         .permitAll())
                 .logout(out -> out.logoutUrl("/api/session/end")
                         .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
-                .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, e) ->
-                                problem(response, HttpStatus.UNAUTHORIZED, "Not signed in", "Sign in first."))
-                        .accessDeniedHandler((request, response, e) -> problem(
-                                response,
-                                HttpStatus.FORBIDDEN,
-                                "Refused",
-                                e instanceof CsrfException
-                                        ? "The request did not carry this session's token; reload the page."
-                                        : "You were not let into this.")))
+                .exceptionHandling(
+                        errors -> errors.authenticationEntryPoint((request, response, e) -> PlainProblem.write(
+                                        response, HttpStatus.UNAUTHORIZED, "Not signed in", "Sign in first."))
+                                .accessDeniedHandler((request, response, e) -> PlainProblem.write(
+                                        response,
+                                        HttpStatus.FORBIDDEN,
+                                        "Refused",
+                                        e instanceof CsrfException
+                                                ? "The request did not carry this session's token; reload the page."
+                                                : "You were not let into this.")))
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::deny)
@@ -93,14 +92,5 @@ class SecurityConfiguration {
                         org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter.class)
                 .sessionManagement(Customizer.withDefaults())
                 .build();
-    }
-
-    static void problem(HttpServletResponse response, HttpStatus status, String title, String detail)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write("{\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}".formatted(title, status.value(), detail));
     }
 }

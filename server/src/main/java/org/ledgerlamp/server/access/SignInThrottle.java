@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.ledgerlamp.server.common.PlainProblem;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -36,7 +37,7 @@ class SignInThrottle extends OncePerRequestFilter {
         if (tries != null
                 && tries.refused() >= TRIES
                 && tries.last().plus(PAUSE).isAfter(Instant.now())) {
-            SecurityConfiguration.problem(
+            PlainProblem.write(
                     response,
                     HttpStatus.TOO_MANY_REQUESTS,
                     "Too many tries",

@@ -105,6 +105,19 @@ public class FoundFolios {
         return database.queryForList(query.toString(), Integer.class, given.toArray());
     }
 
+    /** The numbers of what lies in a collection of exactly this name. */
+    public List<Integer> inCollection(UUID teamId, String name) {
+        return labels.findByTeamIdAndSortAndName(teamId, LabelSort.COLLECTION, name)
+                .map(l -> database.queryForList(
+                        "select c.folio from folio_card c join folio_facet f on f.folio_id = c.id"
+                                + " where f.team_id = ? and f.archived in (false, true) and f.facet = ? and f.value = ?",
+                        Integer.class,
+                        teamId,
+                        Bearing.COLLECTION.name(),
+                        l.id().toString()))
+                .orElse(List.of());
+    }
+
     private List<String> idsNamed(UUID teamId, Bearing bearing, String piece) {
         String wanted = piece.toLowerCase(Locale.ROOT);
         return labels.findByTeamIdOrderBySortAscNameAsc(teamId).stream()

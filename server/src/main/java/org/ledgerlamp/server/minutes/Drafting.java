@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.minutes;
 
+import java.time.Duration;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Progress;
@@ -46,11 +47,30 @@ final class Drafting implements Progress {
     synchronized void finished(UUID minutes) {
         state = State.DONE;
         minutesId = minutes;
+        notifyAll();
     }
 
     synchronized void failed(@Nullable String why) {
         state = State.FAILED;
         problem = why;
+        notifyAll();
+    }
+
+    /**
+     * How it stands once it is over, or after some time.
+     *
+     * @param most how long to wait for its end
+     */
+    synchronized DraftingView viewWithin(Duration most) throws InterruptedException {
+        long until = System.nanoTime() + most.toNanos();
+        while (state != State.DONE && state != State.FAILED) {
+            long left = Duration.ofNanos(until - System.nanoTime()).toMillis();
+            if (left <= 0) {
+                break;
+            }
+            wait(left);
+        }
+        return view();
     }
 
     synchronized DraftingView view() {

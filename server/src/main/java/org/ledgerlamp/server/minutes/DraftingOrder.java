@@ -21,6 +21,7 @@ import org.ledgerlamp.server.roster.RosterPerson;
  * @param template the form wanted
  * @param roster everybody who may be meant
  * @param shorthand the team's abbreviations, to be written out
+ * @param earlier what the ledger says to the questions of the template's sections, in their order
  */
 record DraftingOrder(
         UUID teamId,
@@ -29,7 +30,8 @@ record DraftingOrder(
         MeetingFacts facts,
         Template template,
         List<RosterPerson> roster,
-        Shorthand shorthand) {
+        Shorthand shorthand,
+        List<EarlierAnswer> earlier) {
 
     Draft drafted(Progress progress) {
         return new Drafter(Judge.shipped(), shorthand).draft(sheets.talk(), sheets.notes(), facts, template, progress);

@@ -43,6 +43,7 @@ public class DraftingService {
     private final TrayService tray;
     private final ShorthandService shorthand;
     private final TemplateService templates;
+    private final LedgerSays ledger;
     private final ApplicationEventPublisher events;
 
     DraftingService(
@@ -54,6 +55,7 @@ public class DraftingService {
             TrayService tray,
             ShorthandService shorthand,
             TemplateService templates,
+            LedgerSays ledger,
             ApplicationEventPublisher events) {
         this.minutes = minutes;
         this.lines = lines;
@@ -63,6 +65,7 @@ public class DraftingService {
         this.tray = tray;
         this.shorthand = shorthand;
         this.templates = templates;
+        this.ledger = ledger;
         this.events = events;
     }
 
@@ -107,7 +110,10 @@ public class DraftingService {
                 meeting.facts(everybody.stream().map(RosterPerson::person).toList()),
                 template,
                 everybody,
-                shorthand.of(teamId));
+                shorthand.of(teamId),
+                template.askingTheLedger().stream()
+                        .map(s -> new EarlierAnswer(s.heading(), ledger.to(teamId, s.text())))
+                        .toList());
     }
 
     /** The template chosen for a meeting, or else the one that fits its kind. */
@@ -145,19 +151,20 @@ public class DraftingService {
             meeting.beginMinutes();
         }
         minutes.save(kept);
-        keepLines(kept, draft, order.sheets(), ids, topics);
+        keepLines(kept, draft, order, ids, topics);
         keepAttendance(kept, draft.reading().attendance(), ids);
         before.ifPresent(again -> events.publishEvent(new Changed(meeting.id(), "drafted", Map.of())));
         return kept.id();
     }
 
-    private void keepLines(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids, List<TopicMark> topics) {
+    private void keepLines(
+            Minutes kept, Draft draft, DraftingOrder order, Map<String, UUID> ids, List<TopicMark> topics) {
         List<MinutesLine> before = lines.findByMinutesIdOrderByPosition(kept.id());
         lines.deleteAll(before.stream().filter(MinutesLine::isUntouched).toList());
-        Redraft redraft = new Redraft(sheets::inTalk, before);
+        Redraft redraft = new Redraft(order.sheets()::inTalk, before);
         redraft.touched()
                 .forEach(l -> redraft.topicOf(l, topics, draft.reading()).ifPresent(l::moveToTopic));
-        lines.saveAll(redraft.placed(page(kept, draft, sheets, ids)));
+        lines.saveAll(redraft.placed(page(kept, draft, order, ids)));
     }
 
     private void keepAttendance(Minutes kept, List<Presence> presences, Map<String, UUID> ids) {
@@ -175,8 +182,9 @@ public class DraftingService {
         before.values().stream().filter(a -> !a.isSetByHand()).forEach(attendances::delete);
     }
 
-    /** The lines of a draft in order: the summary, what was drafted, answers, and the likeliest of what is merely possible. */
-    private static List<MinutesLine> page(Minutes kept, Draft draft, Sheets sheets, Map<String, UUID> ids) {
+    /** The lines of a draft in order: the summary, what was drafted, answers of the meeting and of the ledger, and the likeliest of what is merely possible. */
+    private static List<MinutesLine> page(Minutes kept, Draft draft, DraftingOrder order, Map<String, UUID> ids) {
+        Sheets sheets = order.sheets();
         List<MinutesLine> page = new ArrayList<>();
         page.add(MinutesLine.summary(
                 kept, draft.summary().paragraph(), sheets.basis(draft.summary().evidence())));
@@ -185,6 +193,11 @@ public class DraftingService {
         for (Line line : drafted) {
             page.add(
                     MinutesLine.drafted(kept, page.size(), line, ids.get(line.owner()), sheets.basis(line.evidence())));
+        }
+        for (EarlierAnswer answer : order.earlier()) {
+            for (String statement : answer.statements()) {
+                page.add(MinutesLine.ofLedger(kept, page.size(), answer.section(), statement));
+            }
         }
         for (Line line : likeliest(draft.possible())) {
             page.add(MinutesLine.possible(

@@ -83,7 +83,7 @@ public class FiledMeetings {
                 new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), this::talk);
         List<Said> talk = sheets.isEmpty() ? List.of() : Said.in(sheets.talk(), people);
         List<FiledLine> lines = minutes.lines(folio).stream()
-                .filter(l -> l.folio() != null && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
+                .filter(l -> stands(l, folio) && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
                 .map(l -> line(l, names, sheets))
                 .toList();
         return new FiledFolio(
@@ -95,6 +95,11 @@ public class FiledMeetings {
                         talk,
                         lines),
                 sheets);
+    }
+
+    /** Of a folio what is of record; of a draft what was not struck and is not merely offered. */
+    private static boolean stands(MinutesLine line, Minutes of) {
+        return of.isFiled() ? line.folio() != null : line.state() == LineState.INK || line.state() == LineState.PENCIL;
     }
 
     /** The folios of meetings held from one day to another, the latest first, at most {@code most}. */
@@ -110,7 +115,7 @@ public class FiledMeetings {
      */
     public record LitFolio(LampMeeting meeting, FiledFolio filed) {}
 
-    /** Reads folios of a team with their sources, and who was there. */
+    /** Reads folios of a team with their sources, and who was there; a draft as it stands. */
     public List<LitFolio> lit(UUID teamId, Collection<Minutes> folios) {
         Map<UUID, String> names = roster.names(teamId);
         Roster people = roster.roster(teamId);

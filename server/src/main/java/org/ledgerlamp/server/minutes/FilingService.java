@@ -74,6 +74,14 @@ public class FilingService {
         return draft;
     }
 
+    /** The same, where whoever files it confirms with that every line that is still in pencil. */
+    Minutes fileAsItStands(SignedIn who, UUID minutesId) {
+        minutes.lines(minutes.open(who.teamId(), minutesId)).stream()
+                .filter(l -> l.state() == LineState.PENCIL)
+                .forEach(MinutesLine::ink);
+        return file(who, minutesId);
+    }
+
     /**
      * Takes a folio back into the spread: it is a draft again, all of it in ink as it was. Its number stays reserved for
      * it, unless no other was taken since.

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.minutes;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Folios over HTTP: reading, filing, taking back, revisions. */
@@ -41,9 +43,21 @@ class FolioController {
         this.sheet = sheet;
     }
 
+    /**
+     * How minutes are to be filed.
+     *
+     * @param asItStands whether every line that is still in pencil is confirmed with that, in the member's name; null means no
+     */
+    record FilingWish(@Nullable Boolean asItStands) {}
+
+    @Operation(summary = "File a draft into the ledger")
     @PostMapping("/api/minutes/{id}/folio")
-    MinutesView file(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return sheet.view(filing.file(who, id));
+    MinutesView file(
+            @AuthenticationPrincipal SignedIn who,
+            @PathVariable UUID id,
+            @RequestBody(required = false) @Nullable FilingWish wish) {
+        boolean asItStands = wish != null && Boolean.TRUE.equals(wish.asItStands());
+        return sheet.view(asItStands ? filing.fileAsItStands(who, id) : filing.file(who, id));
     }
 
     @GetMapping("/api/folios/{number}")

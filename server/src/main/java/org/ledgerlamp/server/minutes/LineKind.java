@@ -14,7 +14,7 @@ public enum LineKind {
     HIGHLIGHT,
     LOWLIGHT,
     POINT,
-    /** What was said in answer to the question of a section. */
+    /** What was said, or stands in the ledger, in answer to the question of a section. */
     ANSWER;
 
     static LineKind of(Line line) {
@@ -25,7 +25,7 @@ public enum LineKind {
     static Optional<LineKind> in(Section.Content content) {
         return switch (content) {
             case SUMMARY -> Optional.of(SUMMARY);
-            case ANSWER -> Optional.of(ANSWER);
+            case ANSWER, FROM_LEDGER -> Optional.of(ANSWER);
             default -> Optional.ofNullable(content.kind()).map(k -> valueOf(k.name()));
         };
     }

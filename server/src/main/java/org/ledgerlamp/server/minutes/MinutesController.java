@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Drafts over HTTP: drafting, correcting. */
+/** Drafts over HTTP: read, corrected, put into another form. */
 @RestController
 @Transactional
 class MinutesController {
@@ -39,8 +39,6 @@ class MinutesController {
         this.sheet = sheet;
     }
 
-    record DraftingWish(@Nullable @Size(max = 80) String template) {}
-
     record NewLine(
             @NotNull @Valid LineFacts facts,
             @Nullable UUID after,
@@ -49,19 +47,6 @@ class MinutesController {
     record TemplateChoice(@NotBlank @Size(max = 80) String template, @Nullable Detail detail) {}
 
     record PresenceMark(boolean present) {}
-
-    /** Begins to draft, or to draft anew what nobody has touched since. */
-    @PostMapping("/api/meetings/{id}/minutes")
-    @ResponseStatus(HttpStatus.ACCEPTED)
-    DraftingView draft(
-            @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody DraftingWish wish) {
-        return drafting.begin(who, id, wish.template(), null).view();
-    }
-
-    @GetMapping("/api/draftings/{id}")
-    DraftingView drafting(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return drafting.one(who.teamId(), id).view();
-    }
 
     @GetMapping("/api/minutes/{id}")
     MinutesView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {

@@ -100,6 +100,15 @@ public class MinutesLine extends Versioned {
         return drafted;
     }
 
+    /** What the ledger says to the question of a section: in pencil. The words name the numbers it rests on. */
+    static MinutesLine ofLedger(Minutes minutes, double position, String section, String text) {
+        MinutesLine told = new MinutesLine(minutes, position, LineKind.ANSWER, text, List.of());
+        told.section = section;
+        told.certainty = 1;
+        told.grounds = Grounds.of(List.of("stands in the ledger"), null);
+        return told;
+    }
+
     /** A line the program found and does not trust enough to draft. */
     static MinutesLine possible(Minutes minutes, double position, Line line, UUID ownerId, List<Basis> evidence) {
         MinutesLine possible = drafted(minutes, position, line, ownerId, evidence);
@@ -110,6 +119,11 @@ public class MinutesLine extends Versioned {
     /** Whether nobody has touched what the program found: a new draft may replace it. */
     boolean isUntouched() {
         return state == LineState.PENCIL || state == LineState.POSSIBLE;
+    }
+
+    /** Confirms it as it stands. */
+    void ink() {
+        state = LineState.INK;
     }
 
     /** The summary the program made: in pencil. */

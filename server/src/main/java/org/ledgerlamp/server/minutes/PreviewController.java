@@ -58,9 +58,11 @@ class PreviewController {
         DraftingOrder order = drafting.toTry(who.teamId(), wish.meetingId(), template);
         turn.lock();
         try {
-            return Typesetter.set(FairCopy.of(order.drafted(Progress.UNWATCHED)), false).stream()
-                    .map(BlockView::of)
-                    .toList();
+            FairCopy copy = FairCopy.of(order.drafted(Progress.UNWATCHED));
+            for (EarlierAnswer answer : order.earlier()) {
+                copy = copy.withAnswers(answer.section(), answer.statements());
+            }
+            return Typesetter.set(copy, false).stream().map(BlockView::of).toList();
         } finally {
             turn.unlock();
         }

@@ -123,8 +123,11 @@ final class Redraft {
         if (touched.kind() == LineKind.SUMMARY || drafted.kind() == LineKind.SUMMARY) {
             return touched.kind() == drafted.kind();
         }
-        return !touched.evidence().isEmpty()
-                && Objects.equals(touched.section(), drafted.section())
-                && touched.evidence().contains(drafted.evidence().getFirst());
+        if (!Objects.equals(touched.section(), drafted.section())) {
+            return false;
+        }
+        return drafted.evidence().isEmpty()
+                ? touched.evidence().isEmpty() && touched.text().equals(drafted.text())
+                : touched.evidence().contains(drafted.evidence().getFirst());
     }
 }

@@ -23,4 +23,6 @@ interface SourceFiles extends JpaRepository<SourceFile, UUID> {
     Optional<SourceFile> findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndIdNot(UUID teamId, String sha256, UUID id);
 
     Optional<SourceFile> findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(UUID teamId, String sha256);
+
+    List<SourceFile> findByTeamIdAndSha256AndDiscardedAtIsNull(UUID teamId, String sha256);
 }

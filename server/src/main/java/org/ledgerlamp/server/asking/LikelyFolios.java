@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.lamp;
+package org.ledgerlamp.server.asking;
 
 import jakarta.persistence.EntityManager;
 import java.util.Collection;
@@ -13,7 +13,9 @@ import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.Sought;
+import org.ledgerlamp.server.common.TeamOwned;
 import org.ledgerlamp.server.minutes.MinutesLine;
+import org.ledgerlamp.server.references.ReferenceLine;
 import org.ledgerlamp.server.tray.Passage;
 import org.springframework.stereotype.Component;
 
@@ -38,11 +40,25 @@ class LikelyFolios {
      * @param among the folios looked at, or null for all
      */
     List<Integer> of(UUID teamId, Sought sought, @Nullable Collection<Integer> among, int most) {
+        return numbers(List.of(MinutesLine.class, Passage.class), teamId, sought, among, most);
+    }
+
+    /** Numbers of reference notes, the likeliest first. */
+    List<Integer> notes(UUID teamId, Sought sought, int most) {
+        return numbers(List.of(ReferenceLine.class), teamId, sought, null, most);
+    }
+
+    private List<Integer> numbers(
+            List<Class<? extends TeamOwned>> kinds,
+            UUID teamId,
+            Sought sought,
+            @Nullable Collection<Integer> among,
+            int most) {
         if (sought.terms().isEmpty() || among != null && among.isEmpty()) {
             return List.of();
         }
         SearchSession session = Search.session(entities);
-        List<Place> places = session.search(session.scope(List.of(MinutesLine.class, Passage.class)))
+        List<Place> places = session.search(session.scope(kinds))
                 .select(f -> f.composite()
                         .from(f.score(), f.field("folio", Integer.class))
                         .as(Place::new))

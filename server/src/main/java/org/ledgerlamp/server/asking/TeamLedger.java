@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.lamp;
+package org.ledgerlamp.server.asking;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -49,30 +49,46 @@ final class TeamLedger implements LedgerView {
 
     private static final int MOST_ACTIONS = 400;
 
+    /** Reference notes read for one question. */
+    private static final int MOST_NOTES = 6;
+
     private final UUID teamId;
     private final LedgerDesk desk;
+    private final Scope scope;
     private final Map<UUID, LitFolio> read = new HashMap<>();
-    /** The folios that are asked, or null for all. */
-    private final @Nullable Map<Integer, Minutes> asked;
+    /** The minutes that are asked by their ids, the latest meeting first; or null for all that are filed. */
+    private final @Nullable Map<UUID, Minutes> asked;
 
     private @Nullable LedgerWords words;
 
-    /** @throws Refusal where the one folio that is asked does not exist */
+    /** @throws Refusal where the one folio or draft that is asked does not exist */
     TeamLedger(UUID teamId, LedgerDesk desk, Scope scope) {
         this.teamId = teamId;
         this.desk = desk;
-        this.asked = scope.isLedger()
+        this.scope = scope;
+        this.asked = scope.isEveryMeeting()
                 ? null
-                : (scope.folio() != null
-                                ? List.of(desk.minutes().folio(teamId, scope.folio()))
-                                : desk.minutes().foliosOfSeries(teamId, Objects.requireNonNull(scope.series())))
-                        .stream()
-                                .collect(Collectors.toMap(
-                                        Minutes::folio, Function.identity(), (a, b) -> a, LinkedHashMap::new));
+                : part(scope).stream()
+                        .sorted(Comparator.comparing((Minutes m) -> m.meeting().date())
+                                .reversed())
+                        .collect(Collectors.toMap(Minutes::id, Function.identity(), (a, b) -> a, LinkedHashMap::new));
     }
 
-    private boolean isAsked(int folio) {
-        return asked == null || asked.containsKey(folio);
+    private List<Minutes> part(Scope scope) {
+        if (scope.folio() != null) {
+            return List.of(desk.minutes().folio(teamId, scope.folio()));
+        }
+        if (scope.draft() != null) {
+            return List.of(desk.minutes().one(teamId, scope.draft()));
+        }
+        return scope.series() != null
+                ? desk.minutes().foliosOfSeries(teamId, scope.series())
+                : desk.minutes()
+                        .folios(teamId, desk.covers().inCollection(teamId, Objects.requireNonNull(scope.collection())));
+    }
+
+    private boolean isAsked(UUID minutesId) {
+        return asked == null || asked.containsKey(minutesId);
     }
 
     /** A folio that was read for the answer, by the id of its minutes; null where it was not. */
@@ -97,12 +113,26 @@ final class TeamLedger implements LedgerView {
 
     @Override
     public List<LampMeeting> likely(Sought sought, Wanted wanted, int most) {
-        List<Integer> numbers = desk.likely().of(teamId, sought, asked == null ? null : asked.keySet(), most);
-        List<Minutes> folios = new ArrayList<>(desk.minutes().folios(teamId, numbers));
-        if (numbers.isEmpty()) {
-            folios.addAll(between(wanted.period(), most));
+        List<LampMeeting> meetings = new ArrayList<>(lit(likelyFolios(sought, wanted, most)));
+        if (scope.withNotes()) {
+            desk.notes()
+                    .numbered(teamId, desk.likely().notes(teamId, sought, MOST_NOTES))
+                    .forEach(note -> meetings.add(desk.notes().lit(note, people())));
         }
-        return lit(folios);
+        return meetings;
+    }
+
+    private List<Minutes> likelyFolios(Sought sought, Wanted wanted, int most) {
+        if (asked != null && asked.size() <= most) {
+            return List.copyOf(asked.values());
+        }
+        List<Integer> among = asked == null
+                ? null
+                : asked.values().stream().map(Minutes::folio).toList();
+        List<Integer> numbers = desk.likely().of(teamId, sought, among, most);
+        return numbers.isEmpty()
+                ? between(wanted.period(), most)
+                : desk.minutes().folios(teamId, numbers);
     }
 
     @Override
@@ -123,9 +153,6 @@ final class TeamLedger implements LedgerView {
         if (asked != null) {
             return asked.values().stream()
                     .filter(m -> period == null || period.holds(m.meeting().date()))
-                    .sorted(Comparator.comparing((Minutes m) -> m.meeting().date())
-                            .thenComparing(Minutes::folio)
-                            .reversed())
                     .limit(most)
                     .toList();
         }
@@ -144,6 +171,9 @@ final class TeamLedger implements LedgerView {
 
     @Override
     public List<Promise> promises(Wanted wanted, Sought sought, LocalDate today, int most) {
+        if (scope.draft() != null) {
+            return WantedPromises.among(ofDraft(), wanted, sought, today, most);
+        }
         Map<UUID, String> names = desk.roster().names(teamId);
         List<UUID> owners = names.entrySet().stream()
                 .filter(e -> wanted.people().stream().anyMatch(p -> p.name().equals(e.getValue())))
@@ -151,7 +181,7 @@ final class TeamLedger implements LedgerView {
                 .toList();
         List<RegisterEntry> entries =
                 desk.actions().of(teamId, owners, wanted.onlyOpen(), wanted.onlyOverdue(), MOST_ACTIONS).stream()
-                        .filter(e -> isAsked(e.folio()))
+                        .filter(e -> isAsked(e.minutesId()))
                         .toList();
         Map<UUID, List<LineLink>> later = desk.links()
                 .after(teamId, entries.stream().map(RegisterEntry::id).toList());
@@ -162,11 +192,14 @@ final class TeamLedger implements LedgerView {
 
     /** What is asked is not told from elsewhere. */
     private List<LineLink> within(List<LineLink> later) {
-        return asked == null
-                ? later
-                : later.stream()
-                        .filter(l -> asked.values().stream().anyMatch(m -> m.id().equals(l.laterMinutes())))
-                        .toList();
+        return later.stream().filter(l -> isAsked(l.laterMinutes())).toList();
+    }
+
+    /** A draft's actions are in no register yet. */
+    private Stream<Promise> ofDraft() {
+        return held(null, null, 1).stream().flatMap(m -> m.filed().lines().stream()
+                .filter(l -> l.kind() == Kind.ACTION)
+                .map(l -> new Promise(m.id(), m.filed().date(), l, null, null)));
     }
 
     private static Promise promise(RegisterEntry entry, Map<UUID, String> names, List<LineLink> later) {
@@ -232,7 +265,7 @@ final class TeamLedger implements LedgerView {
                 .filter(l -> lines.containsKey(l.earlierLine())
                         && lines.containsKey(l.laterLine())
                         && folios.containsKey(l.laterMinutes())
-                        && isAsked(folios.get(l.laterMinutes()).folio()))
+                        && isAsked(l.laterMinutes()))
                 .map(l -> new Change(
                         l.laterMinutes().toString(),
                         folios.get(l.laterMinutes()).meeting().date(),

@@ -1,5 +1,6 @@
-package org.ledgerlamp.server.lamp;
+package org.ledgerlamp.server.asking;
 
+import org.ledgerlamp.server.ledger.FoundFolios;
 import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.links.TeamWords;
 import org.ledgerlamp.server.minutes.FiledMeetings;
@@ -17,4 +18,6 @@ record LedgerDesk(
         FiledMeetings filed,
         LinkService links,
         ActionsOfRecord actions,
-        RosterService roster) {}
+        RosterService roster,
+        FoundFolios covers,
+        LitNotes notes) {}

@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.lamp;
+package org.ledgerlamp.server.asking;
 
 import java.time.LocalDate;
 import java.util.List;

@@ -1,0 +1,203 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { reactive, ref } from 'vue'
+import { answer, api } from '../api/client'
+import { keys, outdate } from '../api/queries'
+import type { Token } from '../api/types'
+import { arrival, longDay } from '../shared/dates'
+import DayField from '../shared/DayField.vue'
+import ErrorNote from '../shared/ErrorNote.vue'
+import { useNotices } from '../shared/notices'
+import PageHead from '../shared/PageHead.vue'
+import { useDeed } from '../shared/useDeed'
+import { USES, usesInWords } from './uses'
+
+const { say, attempt } = useNotices()
+const { data, error, refetch } = useQuery({
+  queryKey: [keys.tokens],
+  queryFn: () => answer(api.GET('/api/tokens')),
+})
+
+const form = reactive({ name: '', uses: ['LOOK'] as Token['uses'], lastDay: null as string | null })
+const { busy, refused, run } = useDeed()
+/** The token that was just made: its words are told this once. */
+const fresh = ref<{ id: string; words: string } | null>(null)
+
+async function make() {
+  await run(async () => {
+    const made = await answer(
+      api.POST('/api/tokens', {
+        body: { name: form.name, uses: form.uses, lastDay: form.lastDay },
+      }),
+    )
+    fresh.value = { id: made.token.id, words: made.words }
+    form.name = ''
+  })
+  await outdate(keys.tokens)
+}
+
+async function revoke(token: Token) {
+  const path = { id: token.id }
+  if (await attempt(answer(api.DELETE('/api/tokens/{id}', { params: { path } })))) {
+    say(`${token.name} is revoked.`)
+  }
+  await outdate(keys.tokens)
+}
+
+async function copy(words: string) {
+  await navigator.clipboard.writeText(words)
+  say('The token is copied.')
+}
+</script>
+
+<template>
+  <div class="page">
+    <PageHead title="Access tokens">
+      With a token a program of yours hands sources in, has them drafted and filed, and asks, in
+      your name. It can do what you tick, and nothing else.
+    </PageHead>
+    <ErrorNote v-if="error" :error="error" @retry="refetch()" />
+    <div v-else-if="data" class="columns">
+      <section aria-label="Your tokens">
+        <h2 class="section-head">
+          Yours <span>{{ data.length }}</span>
+        </h2>
+        <p v-if="!data.length" class="small">
+          None yet. <code>docs/api.md</code> shows five requests to begin with.
+        </p>
+        <ul>
+          <li v-for="token in data" :key="token.id">
+            <div>
+              <p class="name">{{ token.name }}</p>
+              <p class="small">
+                {{ usesInWords(token.uses) }} · made {{ arrival(token.madeAt) }} ·
+                {{ token.usedAt ? `last used ${arrival(token.usedAt)}` : 'never used' }}
+                <template v-if="token.lastDay"> · until {{ longDay(token.lastDay) }}</template>
+              </p>
+              <div v-if="fresh?.id === token.id" class="secret" role="alert">
+                <p>Give this to the program. It is shown this once.</p>
+                <code>{{ fresh.words }}</code>
+                <button class="btn" type="button" @click="copy(fresh.words)">Copy</button>
+              </div>
+            </div>
+            <button
+              class="btn quiet"
+              type="button"
+              :aria-label="`Revoke ${token.name}`"
+              @click="revoke(token)"
+            >
+              Revoke
+            </button>
+          </li>
+        </ul>
+      </section>
+      <form class="sheet" aria-label="A new token" @submit.prevent="make">
+        <h2>A new token</h2>
+        <label>
+          <span class="label">What is it for?</span>
+          <input
+            v-model="form.name"
+            class="field"
+            required
+            maxlength="120"
+            placeholder="Nightly hand-in"
+          />
+        </label>
+        <fieldset>
+          <legend class="label">It may</legend>
+          <label v-for="use in USES" :key="use.name" class="check">
+            <input v-model="form.uses" type="checkbox" :value="use.name" />
+            <span>{{ use.may }}</span>
+          </label>
+        </fieldset>
+        <div>
+          <label class="label" for="last-day">Last day, if it has one</label>
+          <DayField v-model="form.lastDay" class="field" input-id="last-day" />
+        </div>
+        <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+        <button class="btn go" :disabled="busy || !form.uses.length">Make the token</button>
+      </form>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  max-width: 1020px;
+  margin: 0 auto;
+  padding: 26px 30px 50px;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
+  gap: 34px;
+  align-items: start;
+  margin-top: 20px;
+}
+
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-start;
+  gap: 16px;
+  padding: 12px 0;
+  border-bottom: 1px solid var(--rule);
+}
+
+li > div {
+  min-width: 0;
+}
+
+.name {
+  font: 600 16px/1.4 var(--serif);
+  overflow-wrap: anywhere;
+}
+
+code {
+  font:
+    13px/1.5 ui-monospace,
+    monospace;
+  overflow-wrap: anywhere;
+}
+
+.secret {
+  margin-top: 8px;
+  padding: 10px 14px;
+  border: 1px solid var(--lamp-edge);
+  background: var(--lamp);
+  color: #1c2830;
+}
+
+.secret code {
+  display: block;
+  margin: 4px 0 8px;
+}
+
+form {
+  display: grid;
+  gap: 14px;
+  padding: 18px 20px 20px;
+}
+
+form h2 {
+  font: 600 18px/1.3 var(--serif);
+}
+
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  padding: 3px 0;
+}
+
+@media (max-width: 780px) {
+  .page {
+    padding-inline: 14px;
+  }
+
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>
