@@ -3451,7 +3451,7 @@ export interface components {
             /** @enum {string} */
             aim: "DECISION" | "OBJECTION" | "REASON" | "ACTION" | "STATUS" | "QUESTION" | "RISK" | "FIGURE" | "DAY" | "CHANGE" | "SPEAKER" | "SAYING" | "ATTENDANCE" | "MEETING" | "ANYTHING";
             /** @enum {string} */
-            form: "SENTENCE" | "LIST" | "TABLE" | "YES_NO";
+            form: "SENTENCE" | "LIST" | "TABLE" | "COUNT" | "YES_NO";
             about: string;
             people: string[];
             /** Format: date */

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { LampAnswer, Novelty } from '../api/types'
 import { longDay } from '../shared/dates'
+import AnswerTable from './AnswerTable.vue'
 import { homeAddress, named, placeAddress, placeName } from './placeAddress'
 import { statementGroups } from './statementGroups'
 
@@ -10,6 +11,10 @@ import { statementGroups } from './statementGroups'
  * since the answer that is kept says so.
  */
 const props = defineProps<{ answer: LampAnswer; novelties?: Novelty[] }>()
+/** What is new is marked in the text; a table has no room for it. */
+const isTable = computed(
+  () => props.answer.answered && props.answer.reading.form === 'TABLE' && !props.novelties,
+)
 const groups = computed(() => statementGroups(props.answer.statements))
 
 function novelty(statement: LampAnswer['statements'][number]): Novelty | undefined {
@@ -28,7 +33,8 @@ function novelty(statement: LampAnswer['statements'][number]): Novelty | undefin
           : 'Nothing that is filed speaks of it.'
       }}
     </p>
-    <div v-for="(group, g) in groups" :key="g" class="group">
+    <AnswerTable v-if="isTable" :answer="answer" />
+    <div v-for="(group, g) in isTable ? [] : groups" :key="g" class="group">
       <p v-if="group.day" class="lead">{{ longDay(group.day) }}</p>
       <p v-for="(s, i) in group.recorded" :key="i" class="recorded">
         <b v-if="novelty(s)" class="news">{{ novelty(s)?.was ? 'changed' : 'new' }}</b>

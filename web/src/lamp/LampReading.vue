@@ -28,6 +28,14 @@ const AIMS: Record<QuestionReading['aim'], string> = {
   MEETING: 'meetings',
 }
 
+const FORMS: Record<QuestionReading['form'], string> = {
+  SENTENCE: 'in a few words',
+  YES_NO: 'yes or no',
+  LIST: 'a list',
+  TABLE: 'a table',
+  COUNT: 'how many',
+}
+
 const { data: people } = usePeople()
 const { data: ledger } = useLedgerFacets(ref({ facets: [], archived: false }))
 /** The parts of the ledger that can be asked, the one that is asked among them. */
@@ -90,6 +98,18 @@ function setPeriod() {
         "
       >
         <option v-for="(name, aim) in AIMS" :key="aim" :value="aim">{{ name }}</option>
+      </select>
+    </label>
+    <label>
+      as
+      <select
+        class="field"
+        :value="reading.form"
+        @change="
+          change({ form: ($event.target as HTMLSelectElement).value as QuestionReading['form'] })
+        "
+      >
+        <option v-for="(name, form) in FORMS" :key="form" :value="form">{{ name }}</option>
       </select>
     </label>
     <label>

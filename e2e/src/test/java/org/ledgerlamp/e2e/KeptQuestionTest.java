@@ -45,17 +45,22 @@ class KeptQuestionTest extends WithFolios {
         fileMeeting("2026-11-09", "[00:00:03] Ana Prokop: We agreed to hang the blue pennant at the yard gate.\n");
         askUntilItSays("yard gate");
         button("Keep the question").click();
-        mira.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ask it again"))
+        mira.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ask it again"))
                 .click();
         assertThat(mira.page.getByText("nothing changed")).isVisible();
 
         fileMeeting("2026-11-16", "[00:00:03] Ana Prokop: We agreed to move the blue pennant to the ice house.\n");
         askUntilItSays("ice house");
         mira.page.navigate("/lamp");
-        mira.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(QUESTION)).click();
+        mira.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(QUESTION))
+                .click();
 
         assertThat(answer(mira)).containsText("ice house");
-        assertThat(answer(mira).getByText("new", new Locator.GetByTextOptions().setExact(true)).first())
+        assertThat(answer(mira)
+                        .getByText("new", new Locator.GetByTextOptions().setExact(true))
+                        .first())
                 .isVisible();
         assertThat(mira.page.getByText(Pattern.compile("since .*: \\d+ statements? of \\d+ new or changed")))
                 .isVisible();
@@ -67,7 +72,8 @@ class KeptQuestionTest extends WithFolios {
     void an_answer_is_exported_as_a_file() throws IOException {
         Desk ana = desk().signIn(ANA, ANAS_PASSWORD);
         ask(ana, "What did we decide about the second charger?");
-        ana.page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Export"))
+        ana.page
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Export"))
                 .click();
 
         Download file = ana.page.waitForDownload(() -> ana.page

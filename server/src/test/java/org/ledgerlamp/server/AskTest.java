@@ -163,7 +163,7 @@ class AskTest extends WithTwoFolios {
         JsonNode place = answer.at("/statements/0/citations/0");
         assertThat(place.at("/folio").asInt()).isEqualTo(note);
         assertThat(desk.read("/api/references/{n}", note)
-                        .at("/lines/" + (place.at("/line").asInt() - 1) + "/text")
+                        .at("/paragraphs/" + (place.at("/line").asInt() - 1) + "/text")
                         .asString())
                 .contains("14 tonnes");
     }

@@ -10,14 +10,15 @@ interface Composer {
     /** Who is asked, in order. */
     static List<Composer> of(Wanted wanted) {
         return switch (wanted.aim()) {
-            case ACTION -> List.of(new Promises(), new Passages());
+            case ACTION -> List.of(new HowMany(), new Promises(), new Passages());
             case ATTENDANCE -> List.of(new WhoWasThere(), new Passages());
-            case MEETING -> List.of(new MeetingsInShort(), new Passages());
-            case DECISION -> List.of(new DecisionsTaken(), new Passages());
+            case MEETING -> List.of(new HowMany(), new MeetingsInShort(), new Passages());
+            case DECISION -> List.of(new HowMany(), new DecisionsTaken(), new Passages());
             case CHANGE -> List.of(new ThroughTime(), new Passages());
             case REASON -> List.of(new Reasons(), new Passages());
-            case OBJECTION -> List.of(new Objections(), new Passages());
-            case QUESTION, RISK -> List.of(new LinesOfKind(), new Passages());
+            case OBJECTION -> List.of(new ForAndAgainst(), new Objections(), new Passages());
+            case QUESTION, RISK -> List.of(new HowMany(), new LinesOfKind(), new Passages());
+            case SAYING -> List.of(new Everything(), new Passages());
             default -> List.of(new Passages());
         };
     }

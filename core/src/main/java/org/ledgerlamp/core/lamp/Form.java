@@ -5,5 +5,7 @@ public enum Form {
     SENTENCE,
     LIST,
     TABLE,
+    /** How many there are, and which. */
+    COUNT,
     YES_NO
 }

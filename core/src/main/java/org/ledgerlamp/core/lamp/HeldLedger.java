@@ -6,7 +6,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.ledger.Course;
 import org.ledgerlamp.core.ledger.DecisionLink;
 import org.ledgerlamp.core.ledger.FiledLine;
@@ -111,6 +113,21 @@ public final class HeldLedger implements LedgerView {
 
     @Override
     public List<Change> changes(Period period, int most) {
+        return changes()
+                .filter(c -> period == null || period.holds(c.day()))
+                .limit(most)
+                .toList();
+    }
+
+    @Override
+    public Optional<Change> changed(String meeting, String line) {
+        return changes()
+                .filter(c ->
+                        c.earlierMeeting().equals(meeting) && c.earlier().id().equals(line))
+                .findFirst();
+    }
+
+    private Stream<Change> changes() {
         return walk.links().stream()
                 .filter(l -> l.effect() != DecisionLink.Effect.CONFIRMS)
                 .map(l -> new Change(
@@ -118,10 +135,7 @@ public final class HeldLedger implements LedgerView {
                         byId.get(l.meeting()).filed().date(),
                         l.later(),
                         l.earlier().meeting(),
-                        l.earlier().line()))
-                .filter(c -> period == null || period.holds(c.day()))
-                .limit(most)
-                .toList();
+                        l.earlier().line()));
     }
 
     /** The day of the latest meeting. */

@@ -2,6 +2,7 @@ package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.ledgerlamp.core.people.Person;
 
 /** What the lamp sees of a ledger: what whoever asks may read, and no more. Whoever keeps a ledger hands this in. */
@@ -43,4 +44,12 @@ public interface LedgerView {
      * @param most how many at most
      */
     List<Change> changes(Period period, int most);
+
+    /**
+     * The decision that changed or withdrew another since.
+     *
+     * @param meeting id of the meeting that took the earlier one
+     * @param line id of its line
+     */
+    Optional<Change> changed(String meeting, String line);
 }

@@ -8,6 +8,8 @@ import org.ledgerlamp.core.reading.Kind;
 /** Open questions and risks of the meetings asked for, about the subject where there is one; the latest first. */
 final class LinesOfKind implements Composer {
     private static final int MOST = 8;
+    /** The share of the subject that has to be spoken of around a line. */
+    private static final double ABOUT = 0.5;
 
     @Override
     public List<Statement> compose(Asked asked) {
@@ -27,7 +29,8 @@ final class LinesOfKind implements Composer {
         }
         for (Found found : asked.found().stream().limit(60).toList()) {
             found.line(kind)
-                    .filter(l -> statements.size() < MOST
+                    .filter(l -> found.covered() >= ABOUT
+                            && statements.size() < MOST
                             && statements.stream().noneMatch(s -> s.text().equals(l.text())))
                     .ifPresent(l -> statements.add(Quotes.recorded(found.meeting(), l, "")));
         }

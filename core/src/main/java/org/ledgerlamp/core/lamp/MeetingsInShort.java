@@ -16,8 +16,7 @@ final class MeetingsInShort implements Composer {
 
     @Override
     public List<Statement> compose(Asked asked) {
-        Wanted wanted = asked.wanted();
-        List<LampMeeting> meetings = named(asked.ledger().held(wanted.period(), null, MEETINGS), asked.sought());
+        List<LampMeeting> meetings = meant(asked);
         if (meetings.isEmpty()) {
             return List.of();
         }
@@ -35,6 +34,12 @@ final class MeetingsInShort implements Composer {
             }
         }
         return statements;
+    }
+
+    /** The meetings a question is about, in order of time. */
+    static List<LampMeeting> meant(Asked asked) {
+        return Latest.meant(
+                asked.question(), named(asked.ledger().held(asked.wanted().period(), null, MEETINGS), asked.sought()));
     }
 
     /** Those whose names hold the most of the subject; all where nothing is named. */

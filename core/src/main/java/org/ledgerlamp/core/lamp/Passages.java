@@ -45,7 +45,7 @@ final class Passages implements Composer {
         List<Statement> statements = new ArrayList<>();
         Optional<FiledLine> line = asked.wanted().aim() == Aim.DECISION ? found.line(Kind.DECISION) : Optional.empty();
         if (line.isPresent()) {
-            statements.add(Quotes.recorded(found.meeting(), line.get(), ""));
+            statements.add(Standing.of(asked, found.meeting(), line.get()));
         } else {
             statements.add(Quotes.said(found));
         }

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 
 /** Who owes what: the actions of the ledger that are wanted, each with its day and what became of it. */
 final class Promises implements Composer {
-    private static final int MOST = 8;
+    private static final int MOST = 6;
 
     @Override
     public List<Statement> compose(Asked asked) {
@@ -16,7 +16,8 @@ final class Promises implements Composer {
                 .toList();
     }
 
-    private static Statement statement(Promise promise, LocalDate today) {
+    /** An action with its day and what became of it. */
+    static Statement statement(Promise promise, LocalDate today) {
         List<Citation> citations = new ArrayList<>();
         citations.add(Quotes.cited(promise.meeting(), promise.line()));
         if (promise.last() != null) {

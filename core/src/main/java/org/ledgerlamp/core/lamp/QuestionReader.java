@@ -2,6 +2,7 @@ package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -38,6 +39,9 @@ final class QuestionReader {
                 "who (?:was|were|is|all was|came|attended|turned up|showed up|joined|made it|missed|has missed|have missed|had missed|hasn'?t been|sent apologies|did ?n'?t (?:come|attend|turn up|make it|show))(?: (?:there|at|to|in|on|present|absent|away|missing|late|the|two|three|most|all|any|our|a|for|steering|meetings?)\\b|\\?|$)",
                 Aim.ATTENDANCE);
         cue(
+                "(?:was|were|wasn'?t|weren'?t) \\p{Lu}\\p{L}+(?: \\p{Lu}\\p{L}+)?(?: and \\p{Lu}\\p{L}+)? (?:at|in) (?:the|our|last|every|each|any|all) (?-i:(?!\\p{Lu}))(?:\\p{L}+ ){0,3}(?:meetings?|calls?|reviews?|group|weekl(?:y|ies)|sessions?|catch-?ups?|briefings?|boards?|committees?)\\b",
+                Aim.ATTENDANCE);
+        cue(
                 "apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
                 Aim.ATTENDANCE);
         cue(
@@ -49,6 +53,7 @@ final class QuestionReader {
         cue(
                 "overdue|past due|who owes|owes?\\b|owing|outstanding|still to do|to-?dos?\\b|action(?:s| items?| points?)?\\b|supposed to|meant to (?:have|be doing|do)|what (?:did|has|does) \\p{L}+(?: \\p{L}+)? (?:promise|take on|agree to do|have to do|need to do|commit)|what(?:'s| is) on \\p{L}+(?:'s)? (?:plate|list)|promised? (?:to do|us)|who(?:'s| is) (?:doing|down for|responsible for|taking care of|to do)",
                 Aim.ACTION);
+        cue("(?:which|what|all|any|the|our|how many)(?: \\p{L}+){0,2} (?:risks?|worries|concerns)\\b", Aim.RISK);
         cue("open questions?|unanswered|still (?:open|unclear|to be answered)|don'?t know yet", Aim.QUESTION);
         cue("risks?\\b|worr(?:y|ies|ied)|blockers?\\b|dependenc(?:y|ies)|concerns?\\b", Aim.RISK);
         cue(
@@ -70,7 +75,7 @@ final class QuestionReader {
                 "how (?:many|much|long|big|large|far|high|heavy|often|old)|what(?:'s| is| was| are| were)? (?:the |our )?(?:\\p{L}+ ){0,3}(?:price|cost|costs|fee|fees|budget|rent|premium|total|number|figure|rate|percentage|amount|cap|quote|estimate|deposit|salary|wage|bill)",
                 Aim.FIGURE);
         cue(
-                "what (?:happened|became|has become|'s happening|is happening|came) (?:of|to|with|about|out)|where (?:is|are|did|does|do|has) (?:that|it|we|this|.* (?:get|got|stand|at))|did .* (?:ever|finish|get|come|arrive|go|happen|manage|send|sort)|(?:is|are|has|have|was|were) .* (?:done|finished|sorted|ready|back|in yet|arrived|come|happened|fixed|yet)|how far|status|progress|what'?s (?:the )?(?:latest|news)|how(?:'s| is| are) .* (?:going|getting on|coming along)|what did .* get",
+                "what (?:happened|became|has become|'s happening|is happening|came) (?:of|to|with|about|out)|where (?:is|are|did|does|do|has) (?:that|it|we|this|.* (?:get|got|stand|at))|did .* (?:ever|finish|get|come|arrive|go|happen|manage|send|sort)|(?:is|are|has|have|was|were) .* (?:done|finished|sorted|ready|back|in yet|arrived|come|happened|fixed|yet)|how far|status|progress|what'?s (?:the )?(?:latest|news)|how(?:'s| is| are) .* (?:going|getting on|coming along)|what did .* get|(?:has|have|was|were|is|are) (?!.*\\b(?:we|there)\\b).* (?:been )?\\p{L}{3,}ed\\b",
                 Aim.STATUS);
         cue("who\\b", Aim.SPEAKER);
     }
@@ -92,7 +97,7 @@ final class QuestionReader {
             attendance apologies present absent there many much long often moved changed change over time history year
             figure wanted argued argue carrying carry become became planned short minutes line us me our we i you me
             everybody anyone anybody else date dates day days far gave give given done did doing finish finished
-            stand stands was were is are be
+            stand stands standing was were is are be least most pros cons taken took
             """
                     .strip()
                     .split("\\s+"));
@@ -109,6 +114,11 @@ final class QuestionReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WANTS_TABLE =
             Pattern.compile("\\btable\\b|pros and cons|for and against", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WANTS_COUNT = Pattern.compile("\\bhow many\\b", Pattern.CASE_INSENSITIVE);
+    /** What can be counted as it is recorded; anything else is a figure that somebody has to have said. */
+    private static final Set<Aim> COUNTED =
+            EnumSet.of(Aim.ACTION, Aim.DECISION, Aim.QUESTION, Aim.RISK, Aim.MEETING, Aim.ATTENDANCE);
+
     private static final Pattern YES_NO = Pattern.compile(
             "^(?:so |and )?(?:did|do|does|is|are|was|were|has|have|had|can|could|will|would|should)\\b"
                     + "|, (?:did|is|are|was|has|have) (?:it|that|they|we)\\b|\\bor not\\b|\\bin or out\\b",
@@ -193,6 +203,9 @@ final class QuestionReader {
     private static Form form(String text, Aim aim) {
         if (WANTS_TABLE.matcher(text).find() || aim == Aim.CHANGE) {
             return Form.TABLE;
+        }
+        if (COUNTED.contains(aim) && WANTS_COUNT.matcher(text).find()) {
+            return Form.COUNT;
         }
         if (WANTS_LIST.matcher(text).find()) {
             return Form.LIST;

@@ -29,10 +29,30 @@ final class WhoWasThere implements Composer {
         if (meetings.isEmpty()) {
             return List.of();
         }
+        meetings = Latest.meant(asked.question(), meetings);
+        if (wanted.form() == Form.YES_NO && !wanted.people().isEmpty()) {
+            return yesOrNo(meetings, wanted);
+        }
         if (SHARE.matcher(asked.question()).find()) {
             return shares(meetings.getLast(), LEAST.matcher(asked.question()).find());
         }
         return ABSENCE.matcher(asked.question()).find() ? absences(meetings, wanted) : presences(meetings, wanted);
+    }
+
+    /** Of each who is asked about, whether they were there: "yes: Ana was at the safety review". */
+    private static List<Statement> yesOrNo(List<LampMeeting> meetings, Wanted wanted) {
+        List<Statement> statements = new ArrayList<>();
+        for (LampMeeting meeting : meetings.reversed()) {
+            meeting.attendance().stream()
+                    .filter(p -> isMeant(p, wanted) && statements.size() < MOST)
+                    .forEach(p -> statements.add(new Statement(
+                            meeting.filed().date(),
+                            p.present() ? "yes" : "no",
+                            p.name() + (p.present() ? " was at " : " was not at ") + meeting.title() + ".",
+                            false,
+                            List.of(attendance(meeting)))));
+        }
+        return statements;
     }
 
     private static List<Statement> absences(List<LampMeeting> meetings, Wanted wanted) {

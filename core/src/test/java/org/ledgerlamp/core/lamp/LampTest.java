@@ -133,6 +133,62 @@ class LampTest {
     }
 
     @Test
+    void the_last_meeting_is_the_latest_of_its_name() {
+        assertThat(ask("who attended the last steering group?").citations())
+                .extracting(Citation::meeting)
+                .containsExactly("03-steering");
+    }
+
+    @Test
+    void whether_somebody_was_there_is_said_plainly() {
+        assertThat(ask("Was Ana at the last steering meeting?").statements())
+                .singleElement()
+                .satisfies(s ->
+                        assertThat(s.lead() + ": " + s.text()).isEqualTo("no: Ana Prokop was not at Steering group."));
+        assertThat(ask("Was Ivo at the last steering meeting?").text()).contains("yes");
+    }
+
+    @Test
+    void who_said_least_is_told_in_order_of_shares() {
+        Answer answer = ask("who said least in October?");
+
+        assertThat(answer.statements()).hasSize(1);
+        assertThat(answer.text()).containsPattern("(Tom|Ivo|Mira) \\p{L}+ \\d+ %");
+    }
+
+    @Test
+    void what_is_counted_is_named_as_well() {
+        assertThat(ask("how many meetings did we have in September?").text())
+                .contains("2 meetings:")
+                .contains("Berth weekly");
+        assertThat(ask("how many actions are overdue?").text())
+                .startsWith("1 action:")
+                .contains("roofer");
+    }
+
+    @Test
+    void what_speaks_for_a_thing_and_against_it_is_told_apart() {
+        List<Statement> told = ask("pros and cons of Norrvik's charging mast").statements();
+
+        assertThat(told).anySatisfy(s -> {
+            assertThat(s.lead()).isEqualTo("for, Ana");
+            assertThat(s.text()).contains("saves us six weeks");
+        });
+        assertThat(told).anySatisfy(s -> {
+            assertThat(s.lead()).isEqualTo("against, Ivo");
+            assertThat(s.text()).contains("I'm against Norrvik");
+        });
+    }
+
+    @Test
+    void everything_about_a_subject_is_what_was_recorded_of_it_in_order_of_time() {
+        Answer answer = ask("everything about the charging mast");
+
+        assertThat(answer.statements()).isNotEmpty().noneMatch(Statement::said);
+        assertThat(answer.citations()).extracting(Citation::meeting).isSorted().contains("01-steering", "03-steering");
+    }
+
+    @Test
     void the_meetings_of_a_month_are_told_each_by_its_lines() {
         Answer answer = ask("what happened in September?");
 

@@ -43,10 +43,41 @@ class QuestionReaderTest {
                 "who said least?|ATTENDANCE",
                 "summarise the Norrvik call|MEETING",
                 "all meetings of last week|MEETING",
+                "which risks are still open?|RISK",
+                "Was Ana at the last safety review?|ATTENDANCE",
+                "were Ana and Tom at the steering group meeting|ATTENDANCE",
+                "have the bollards been painted|STATUS",
+                "how many decisions were taken in October|DECISION",
+                "what are the pros and cons of the mast|OBJECTION",
                 "fenders|ANYTHING",
             })
     void a_question_tells_by_its_form_what_it_is_after(String question, Aim aim) {
         assertThat(reader.read(question, TODAY).aim()).isEqualTo(aim);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "How many actions are overdue?,COUNT",
+        "how many meetings did we have in March,COUNT",
+        "how many risks are there,COUNT",
+        "how many deckhands are trained,SENTENCE",
+        "what are the pros and cons of the mast,TABLE",
+        "was Ana at the last steering meeting,YES_NO",
+        "list the decisions of March,LIST",
+    })
+    void it_tells_the_form_its_answer_takes(String question, Form form) {
+        assertThat(reader.read(question, TODAY).form()).isEqualTo(form);
+    }
+
+    @Test
+    void words_that_only_ask_are_not_the_subject() {
+        assertThat(reader.read("Who said least in October?", TODAY).about()).isBlank();
+        assertThat(reader.read("What are the pros and cons of the charging mast?", TODAY)
+                        .about())
+                .isEqualTo("charging mast");
+        assertThat(reader.read("How many decisions were taken in October?", TODAY)
+                        .about())
+                .isBlank();
     }
 
     @Test

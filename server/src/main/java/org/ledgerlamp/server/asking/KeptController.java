@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.Turns;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,9 +24,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/kept")
 class KeptController {
     private final KeptService kept;
+    private final Turns turns;
 
-    KeptController(KeptService kept) {
+    KeptController(KeptService kept, Turns turns) {
         this.kept = kept;
+        this.turns = turns;
     }
 
     @GetMapping
@@ -36,13 +39,13 @@ class KeptController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     KeptView keep(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LampQuestion asked) {
-        return kept.keep(who, asked);
+        return turns.take(() -> kept.keep(who, asked));
     }
 
     /** Asks it again; what is kept stays as it is. */
     @GetMapping("/{id}")
     KeptView.AskedAgain again(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return kept.again(who.teamId(), id);
+        return turns.take(() -> kept.again(who.teamId(), id));
     }
 
     /** Keeps what the ledger says now in place of what is kept. */
@@ -51,7 +54,7 @@ class KeptController {
             @AuthenticationPrincipal SignedIn who,
             @PathVariable UUID id,
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch) {
-        return kept.renew(who, id, ifMatch);
+        return turns.take(() -> kept.renew(who, id, ifMatch));
     }
 
     @DeleteMapping("/{id}")

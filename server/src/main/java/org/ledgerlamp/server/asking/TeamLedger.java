@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -247,8 +248,20 @@ final class TeamLedger implements LedgerView {
 
     @Override
     public List<Change> changes(@Nullable Period period, int most) {
-        List<LineLink> changes = desk.links()
-                .changes(teamId, period == null ? FIRST : period.from(), period == null ? LAST : period.to(), most);
+        return told(desk.links()
+                .changes(teamId, period == null ? FIRST : period.from(), period == null ? LAST : period.to(), most));
+    }
+
+    @Override
+    public Optional<Change> changed(String meeting, String line) {
+        UUID id = UUID.fromString(line);
+        List<LineLink> later = desk.links().after(teamId, List.of(id)).getOrDefault(id, List.of()).stream()
+                .filter(LineLink::isChange)
+                .toList();
+        return told(later).stream().findFirst();
+    }
+
+    private List<Change> told(List<LineLink> changes) {
         Map<UUID, MinutesLine> lines = desk
                 .minutes()
                 .linesOfRecord(

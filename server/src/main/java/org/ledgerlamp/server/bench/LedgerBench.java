@@ -12,9 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.ledgerlamp.database.PrivateMariaDb.Durability;
@@ -41,7 +38,6 @@ import org.springframework.jdbc.core.JdbcTemplate;
 public final class LedgerBench {
     private static final int SMALL = 100;
     private static final int LARGE = 10_000;
-    private static final int READINGS = 40;
     private static final int FEW = 2;
     private static final int MANY = 50;
     private static final double MILLIS = 1e6;
@@ -101,7 +97,7 @@ public final class LedgerBench {
                     "%n%,d meetings, %,d passages, %,d lines%n",
                     ledger.meetings(), count(database, "passage"), count(database, "minutes_line"));
             if (rebuilds) {
-                rebuild(visitor);
+                visitor.indexed(true, out);
             }
             fileOneMore(app, who, visitor);
             pages(visitors);
@@ -113,21 +109,6 @@ public final class LedgerBench {
     private static long count(JdbcTemplate database, String table) {
         Long rows = database.queryForObject("select count(*) from " + table, Long.class);
         return rows == null ? 0 : rows;
-    }
-
-    private void rebuild(Visitor visitor) throws Exception {
-        long start = System.nanoTime();
-        visitor.send("POST", "/api/search-index/rebuild", "", "application/json");
-        String state = visitor.read("/api/search-index");
-        while (state.contains("\"endedAt\":null") || !state.contains("\"waiting\":0,")) {
-            TimeUnit.MILLISECONDS.sleep(200);
-            state = visitor.read("/api/search-index");
-        }
-        double seconds = (System.nanoTime() - start) / MILLIS / 1000;
-        long written = Long.parseLong(state.replaceAll("(?s).*\"written\":(\\d+).*", "$1"));
-        out.printf(
-                "%-34s %8.0f places a second (%,d in %.0f s)%n",
-                "rebuilding the index", written / seconds, written, seconds);
     }
 
     private void fileOneMore(ConfigurableApplicationContext app, SignedIn who, Visitor visitor) throws Exception {
@@ -204,40 +185,12 @@ public final class LedgerBench {
         out.printf("%-34s %8s %8s %8s %8s%n", "ms", FEW + ": p50", "p95", MANY + ": p50", "p95");
         for (Map.Entry<String, String> page : PAGES.entrySet()) {
             visitors.getFirst().read(page.getValue());
-            List<Double> few = readings(visitors.subList(0, FEW), page.getValue());
-            List<Double> many = readings(visitors, page.getValue());
+            Waits few = Waits.of(visitors.subList(0, FEW), v -> v.read(page.getValue()));
+            Waits many = Waits.of(visitors, v -> v.read(page.getValue()));
             out.printf(
                     "%-34s %8.0f %8.0f %8.0f %8.0f%n",
-                    page.getKey(), at(few, 0.5), at(few, 0.95), at(many, 0.5), at(many, 0.95));
+                    page.getKey(), few.at(0.5), few.at(0.95), many.at(0.5), many.at(0.95));
         }
-    }
-
-    private static double at(List<Double> sorted, double share) {
-        return sorted.get((int) Math.min(sorted.size() - 1.0, share * sorted.size()));
-    }
-
-    /** How long members wait who read all at once, again and again. */
-    private static List<Double> readings(List<Visitor> members, String path) throws Exception {
-        List<Double> all = new ArrayList<>();
-        try (ExecutorService crowd = Executors.newVirtualThreadPerTaskExecutor()) {
-            List<Future<List<Double>>> each = new ArrayList<>();
-            for (Visitor member : members) {
-                each.add(crowd.submit(() -> {
-                    List<Double> own = new ArrayList<>();
-                    for (int i = 0; i < READINGS / Math.min(members.size(), 10); i++) {
-                        long start = System.nanoTime();
-                        member.read(path);
-                        own.add((System.nanoTime() - start) / MILLIS);
-                    }
-                    return own;
-                }));
-            }
-            for (Future<List<Double>> one : each) {
-                all.addAll(one.get());
-            }
-        }
-        all.sort(Double::compare);
-        return all;
     }
 
     private static long size(Path folder) throws IOException {

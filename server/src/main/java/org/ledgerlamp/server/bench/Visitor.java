@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.bench;
 
 import java.io.IOException;
+import java.io.PrintStream;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -8,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.concurrent.TimeUnit;
 
 /** A member who is signed in over HTTP and reads. */
 final class Visitor {
@@ -43,6 +45,30 @@ final class Visitor {
                         .header("X-XSRF-TOKEN", token)
                         .build(),
                 HttpResponse.BodyHandlers.ofString()));
+    }
+
+    /**
+     * Waits until the index has everything, and says how fast it was written.
+     *
+     * @param anew whether it is to be written anew first
+     */
+    void indexed(boolean anew, PrintStream out) throws IOException, InterruptedException {
+        long start = System.nanoTime();
+        if (anew) {
+            send("POST", "/api/search-index/rebuild", "", "application/json");
+        }
+        String state = read("/api/search-index");
+        while (state.contains("\"endedAt\":null") || !state.contains("\"waiting\":0,")) {
+            TimeUnit.MILLISECONDS.sleep(200);
+            state = read("/api/search-index");
+        }
+        double seconds = (System.nanoTime() - start) / 1e9;
+        if (anew) {
+            long written = Long.parseLong(state.replaceAll("(?s).*\"written\":(\\d+).*", "$1"));
+            out.printf(
+                    "%-34s %8.0f places a second (%,d in %.0f s)%n",
+                    "rebuilding the index", written / seconds, written, seconds);
+        }
     }
 
     private static String checked(HttpResponse<String> answer) {

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.WordSearch;
@@ -61,11 +62,13 @@ class LampService {
         WordSearch search = WordSearch.read(query);
         SearchNarrowing.Read narrowed = narrowing.read(teamId, search.narrowings());
         Reach reach = Reach.ALL;
-        ByWords byWords = places.byWords(search, reach, narrowed.placed());
+        ByWords byWords = places.byWords(search, reach, Set.of(), narrowed.placed());
+        Set<String> known =
+                byWords.total() == 0 && search.isPlain() ? places.known(search, narrowed.placed()) : Set.of();
         for (Reach wider : List.of(Reach.LIKE, Reach.SOME)) {
             if (byWords.total() == 0 && search.isPlain()) {
                 reach = wider;
-                byWords = places.byWords(search, reach, narrowed.placed());
+                byWords = places.byWords(search, reach, known, narrowed.placed());
             }
         }
         List<Place> alike = search.isPlain() ? places.byMeaning(search, narrowed.placed()) : List.of();

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.lamp;
 import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.search.engine.search.aggregation.AggregationKey;
@@ -70,7 +71,21 @@ class PlaceSearch {
             Map<String, Long> speakers,
             Map<Integer, Long> folios) {}
 
-    ByWords byWords(WordSearch search, Reach reach, Placed placed) {
+    /** Those of the words that stand somewhere as they are, so that nothing near them has to be looked for. */
+    Set<String> known(WordSearch search, Placed placed) {
+        SearchSession session = Search.session(entities);
+        return search.each().stream()
+                .filter(word -> session.search(scope(session))
+                                .where(f -> f.bool()
+                                        .must(f.match().field("text").matching(word))
+                                        .filter(placed.filter(f)))
+                                .fetchTotalHitCount()
+                        > 0)
+                .collect(Collectors.toSet());
+    }
+
+    /** @param known words that are not to be taken for a slip */
+    ByWords byWords(WordSearch search, Reach reach, Set<String> known, Placed placed) {
         AggregationKey<Map<String, Long>> kinds = AggregationKey.of("kinds");
         AggregationKey<Map<UUID, Long>> owners = AggregationKey.of("owners");
         AggregationKey<Map<String, Long>> speakers = AggregationKey.of("speakers");
@@ -82,7 +97,7 @@ class PlaceSearch {
                         .from(f.entity(), f.highlight("text"))
                         .as((entity, texts) -> new Place(entity, Snippet.of(String.join(" … ", texts)))))
                 .where(f -> f.bool()
-                        .must(all ? f.matchAll().toPredicate() : words(f, search, reach))
+                        .must(all ? f.matchAll().toPredicate() : words(f, search, reach, known))
                         .filter(placed.filter(f)))
                 .highlighter(f -> f.unified()
                         .tag(Snippet.ON, Snippet.OFF)
@@ -112,7 +127,8 @@ class PlaceSearch {
                 List.<Class<? extends TeamOwned>>of(MinutesLine.class, Passage.class, ReferenceLine.class));
     }
 
-    private static SearchPredicate words(TypedSearchPredicateFactory<?> f, WordSearch search, Reach reach) {
+    private static SearchPredicate words(
+            TypedSearchPredicateFactory<?> f, WordSearch search, Reach reach, Set<String> known) {
         String words = search.isPlain()
                 ? String.join(" ", search.each())
                 : search.words().strip();
@@ -126,16 +142,19 @@ class PlaceSearch {
             }
             case LIKE ->
                 f.and()
-                        .with(and -> search.each().forEach(w -> and.add(nearly(f, w))))
+                        .with(and -> search.each().forEach(w -> and.add(nearly(f, w, known))))
                         .toPredicate();
             case SOME ->
-                f.or().with(or -> search.each().forEach(w -> or.add(nearly(f, w))))
+                f.or().with(or -> search.each().forEach(w -> or.add(nearly(f, w, known))))
                         .toPredicate();
         };
     }
 
-    private static SearchPredicate nearly(TypedSearchPredicateFactory<?> f, String word) {
+    private static SearchPredicate nearly(TypedSearchPredicateFactory<?> f, String word, Set<String> known) {
         int slips = word.length() < SHORTEST_MISSED ? 0 : word.length() < LONG ? 1 : 2;
+        if (known.contains(word) || slips == 0) {
+            return f.match().field("text").matching(word).toPredicate();
+        }
         return f.match().field("text").matching(word).fuzzy(slips, 1).toPredicate();
     }
 

@@ -99,6 +99,13 @@ public class LineLink extends Versioned {
         return effect;
     }
 
+    /** Whether a recorded decision changed or withdrew the earlier one, and that is more than possible. */
+    public boolean isChange() {
+        return (effect == LinkEffect.CHANGES || effect == LinkEffect.WITHDRAWS)
+                && (state == LineState.PENCIL || state == LineState.INK)
+                && laterLine != null;
+    }
+
     /** The day the action slipped to, or null. */
     public LocalDate due() {
         return due;
