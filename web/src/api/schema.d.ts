@@ -1856,6 +1856,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Search the ledger */
         get: operations["find"];
         put?: never;
         post?: never;
