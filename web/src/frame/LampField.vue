@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { hitAddress } from '../lamp/hitAddress'
 import { isQuestion } from '../lamp/isQuestion'
+import LampGlimpse from '../lamp/LampGlimpse.vue'
+import { type Glimpsed, useGlimpse } from '../lamp/useGlimpse'
 import { whereIn, writtenPart } from '../lamp/where'
 
 const route = useRoute()
@@ -23,6 +26,7 @@ let pause: ReturnType<typeof setTimeout> | undefined
 
 /** On the lamp's page places are shown as one types; questions are asked when they are finished. */
 function type() {
+  closed.value = false
   clearTimeout(pause)
   pause = setTimeout(() => {
     const live = route.path === '/lamp' && route.query.ask === undefined
@@ -55,11 +59,36 @@ function find() {
   void router.push({ path: '/lamp', query: { q, in: only || undefined, ask } })
 }
 
+/** Away from the lamp's page the first places are shown under the field. */
+const focused = ref(false)
+const closed = ref(false)
+const { places, active, move } = useGlimpse(
+  words,
+  computed(() => focused.value && !closed.value && route.path !== '/lamp' && !alone.value),
+)
+
+function openPlace(place: Glimpsed) {
+  words.value = ''
+  input.value?.blur()
+  void router.push(hitAddress(place.hit, place.folio))
+}
+
+function enter() {
+  const chosen = places.value[active.value]
+  if (chosen) openPlace(chosen)
+  else find()
+}
+
+function leave() {
+  if (places.value.length) closed.value = true
+  else input.value?.blur()
+}
+
 defineExpose({ focus: () => input.value?.select() })
 </script>
 
 <template>
-  <form class="lamp-field" role="search" @submit.prevent="find">
+  <form class="lamp-field" role="search" @submit.prevent="enter">
     <svg width="15" height="15" viewBox="0 0 16 16" fill="none" aria-hidden="true">
       <g stroke="currentColor" stroke-width="1.7">
         <circle cx="7" cy="7" r="4.6" />
@@ -74,8 +103,17 @@ defineExpose({ focus: () => input.value?.select() })
       aria-label="Find or ask in the ledger"
       placeholder="Find words, or ask a question"
       autocomplete="off"
+      role="combobox"
+      aria-autocomplete="list"
+      aria-controls="glimpse"
+      :aria-expanded="places.length > 0"
+      :aria-activedescendant="active < 0 ? undefined : `glimpse-${active}`"
       @input="type"
-      @keydown.esc="input?.blur()"
+      @focus="focused = true"
+      @blur="focused = false"
+      @keydown.down.prevent="move(1)"
+      @keydown.up.prevent="move(-1)"
+      @keydown.esc="leave"
     />
     <button
       v-if="meeting"
@@ -87,11 +125,13 @@ defineExpose({ focus: () => input.value?.select() })
       {{ meeting.startsWith('draft:') ? 'only this draft' : `only ${meeting.replace(':', ' ')}` }}
     </button>
     <kbd aria-hidden="true">/</kbd>
+    <LampGlimpse v-if="places.length" :places="places" :active="active" @open="openPlace" />
   </form>
 </template>
 
 <style scoped>
 .lamp-field {
+  position: relative;
   flex: 1;
   min-width: 160px;
   align-self: center;

@@ -74,6 +74,7 @@ td:last-child {
 .lead {
   font: 600 12.5px/1.6 var(--sans);
   color: var(--ink-2);
+  white-space: nowrap;
 }
 
 .text {

@@ -1,35 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Hit } from '../api/types'
-import { offset } from '../shared/dates'
-import { cited, folioAddress } from '../shared/folioNumbers'
 import { KIND_NAMES } from '../shared/words'
+import { hitAddress, hitName } from './hitAddress'
 
 const props = defineProps<{ hit: Hit; folio: number }>()
 
-/** The words as they stand in the source, to be gone through there. */
-const found = computed(
-  () =>
-    props.hit.text.filter((part) => part.lit).sort((a, b) => b.text.length - a.text.length)[0]
-      ?.text,
-)
 const isLine = computed(() => props.hit.line !== null)
-const address = computed(() =>
-  isLine.value
-    ? folioAddress(props.folio, props.hit.line)
-    : {
-        path: `/folio/${props.folio}/source`,
-        query: {
-          source: props.hit.sourceId,
-          passage: String(props.hit.passage),
-          ...(found.value ? { words: found.value } : {}),
-        },
-      },
-)
-const place = computed(() => {
-  if (props.hit.line !== null) return cited(props.folio, props.hit.line)
-  return props.hit.startMs === null ? 'noted' : offset(props.hit.startMs)
-})
+const address = computed(() => hitAddress(props.hit, props.folio))
+const place = computed(() => hitName(props.hit, props.folio))
 </script>
 
 <template>

@@ -184,6 +184,10 @@ form h2 {
   font: 600 18px/1.3 var(--serif);
 }
 
+fieldset {
+  border: 0;
+}
+
 .check {
   display: flex;
   gap: 8px;

@@ -130,6 +130,8 @@ public final class PrivateMariaDb implements AutoCloseable {
         runAsRoot(command);
         command.addAll(List.of(
                 "--datadir=" + home.resolve("data"),
+                // Each server clears this folder when it starts: in a common one it would take away what others work on.
+                "--tmpdir=" + Files.createDirectories(home.resolve("tmp")),
                 "--bind-address=127.0.0.1",
                 "--port=" + port,
                 "--socket=" + socket(home),

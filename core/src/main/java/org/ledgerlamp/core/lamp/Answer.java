@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.lamp;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -13,13 +14,27 @@ import java.util.stream.Collectors;
  * @param statements what it says; where it does not say it, the nearest passages
  */
 public record Answer(LocalDate askedOn, Wanted wanted, boolean answered, List<Statement> statements) {
+    /** So many recorded lines are told in plain words; a longer list is counted. */
+    private static final int MOST_LISTED = 6;
+
     public Answer {
         statements = List.copyOf(statements);
     }
 
     /** The answer in plain words; blank where the ledger does not say. */
     public String text() {
-        return answered ? statements.stream().map(this::plain).collect(Collectors.joining(" ")) : "";
+        if (!answered) {
+            return "";
+        }
+        List<Statement> told = new ArrayList<>();
+        for (Statement s : statements) {
+            if (told.size() < MOST_LISTED || s.said()) {
+                told.add(s);
+            }
+        }
+        int left = statements.size() - told.size();
+        return told.stream().map(this::plain).collect(Collectors.joining(" "))
+                + (left == 0 ? "" : " And " + left + " more.");
     }
 
     private String plain(Statement s) {

@@ -6,7 +6,7 @@ import org.ledgerlamp.core.reading.Kind;
 
 /** The decisions of a period, or those that were changed later. A decision about a subject is found among the passages. */
 final class DecisionsTaken implements Composer {
-    private static final int MOST = 6;
+    private static final int MOST = 8;
 
     @Override
     public List<Statement> compose(Asked asked) {

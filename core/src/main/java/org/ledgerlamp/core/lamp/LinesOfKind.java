@@ -7,7 +7,7 @@ import org.ledgerlamp.core.reading.Kind;
 
 /** Open questions and risks of the meetings asked for, about the subject where there is one; the latest first. */
 final class LinesOfKind implements Composer {
-    private static final int MOST = 8;
+    private static final int MOST = 12;
     /** The share of the subject that has to be spoken of around a line. */
     private static final double ABOUT = 0.5;
 

@@ -7,7 +7,7 @@ import java.util.stream.Stream;
 
 /** Who owes what: the actions of the ledger that are wanted, each with its day and what became of it. */
 final class Promises implements Composer {
-    private static final int MOST = 6;
+    private static final int MOST = 20;
 
     @Override
     public List<Statement> compose(Asked asked) {
