@@ -34,7 +34,7 @@ final class WhoWasThere implements Composer {
             return yesOrNo(meetings, wanted);
         }
         if (SHARE.matcher(asked.question()).find()) {
-            return shares(meetings.getLast(), LEAST.matcher(asked.question()).find());
+            return shares(meetings, LEAST.matcher(asked.question()).find());
         }
         return ABSENCE.matcher(asked.question()).find() ? absences(meetings, wanted) : presences(meetings, wanted);
     }
@@ -96,17 +96,31 @@ final class WhoWasThere implements Composer {
         return statements;
     }
 
-    private static List<Statement> shares(LampMeeting meeting, boolean leastFirst) {
-        Comparator<Presence> order = Comparator.comparingDouble(Presence::share);
-        String inOrder = meeting.attendance().stream()
-                .filter(p -> p.present() && p.words() > 0)
+    /** Who spoke how much of all that was said in these meetings, in order. */
+    private static List<Statement> shares(List<LampMeeting> meetings, boolean leastFirst) {
+        Map<String, Integer> words = new LinkedHashMap<>();
+        for (LampMeeting meeting : meetings) {
+            meeting.attendance().stream()
+                    .filter(p -> p.present() && p.words() > 0)
+                    .forEach(p -> words.merge(p.name(), p.words(), Integer::sum));
+        }
+        double all = words.values().stream().mapToInt(Integer::intValue).sum();
+        Comparator<Map.Entry<String, Integer>> order = Map.Entry.comparingByValue();
+        String inOrder = words.entrySet().stream()
                 .sorted(leastFirst ? order : order.reversed())
-                .map(p -> p.name() + " " + Math.round(p.share() * 100) + " %")
+                .map(e -> e.getKey() + " " + Math.round(e.getValue() / all * 100) + " %")
                 .collect(Collectors.joining(", "));
-        return inOrder.isEmpty()
-                ? List.of()
-                : List.of(new Statement(
-                        meeting.filed().date(), meeting.title(), inOrder + ".", false, List.of(attendance(meeting))));
+        if (inOrder.isEmpty()) {
+            return List.of();
+        }
+        LampMeeting last = meetings.getLast();
+        boolean one = meetings.size() == 1;
+        return List.of(new Statement(
+                one ? last.filed().date() : null,
+                one ? last.title() : "of " + meetings.size() + " meetings",
+                inOrder + ".",
+                false,
+                meetings.reversed().stream().map(WhoWasThere::attendance).toList()));
     }
 
     private static boolean isMeant(Presence presence, Wanted wanted) {

@@ -157,6 +157,14 @@ class LampTest {
     }
 
     @Test
+    void shares_of_several_meetings_are_of_all_that_was_said_there() {
+        Answer answer = ask("who said most in September?");
+
+        assertThat(answer.statements()).singleElement().satisfies(s -> assertThat(s.lead()).isEqualTo("of 2 meetings"));
+        assertThat(answer.citations()).extracting(Citation::meeting).containsExactly("02-weekly", "01-steering");
+    }
+
+    @Test
     void what_is_counted_is_named_as_well() {
         assertThat(ask("how many meetings did we have in September?").text())
                 .contains("2 meetings:")
