@@ -7658,6 +7658,7 @@ export interface operations {
         parameters: {
             query: {
                 q: string;
+                most?: number;
             };
             header?: never;
             path?: never;

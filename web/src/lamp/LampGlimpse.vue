@@ -76,5 +76,13 @@ li[aria-selected='true'] {
   .of {
     display: none;
   }
+
+  li {
+    grid-template-columns: 42px minmax(0, 1fr);
+  }
+
+  .text {
+    white-space: normal;
+  }
 }
 </style>

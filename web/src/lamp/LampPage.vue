@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../api/client'
 import EmptyState from '../shared/EmptyState.vue'
@@ -42,9 +42,16 @@ const sought = computed(() => {
   return collection ? narrowed(words, 'COLLECTION', collection) : words
 })
 
+/** The first places are enough for most; the others are fetched when somebody wants them. */
+const FIRST = 60
+const ALL = 200
+const most = ref(FIRST)
+watch(sought, () => (most.value = FIRST))
+
 const { data, error, refetch } = useQuery({
-  queryKey: ['lamp', sought],
-  queryFn: () => answer(api.GET('/api/lamp', { params: { query: { q: sought.value } } })),
+  queryKey: ['lamp', sought, most],
+  queryFn: () =>
+    answer(api.GET('/api/lamp', { params: { query: { q: sought.value, most: most.value } } })),
   enabled: computed(() => sought.value.trim() !== ''),
   placeholderData: keepPreviousData,
 })
@@ -87,6 +94,9 @@ const { data, error, refetch } = useQuery({
           Places that speak of {{ data.words }}
         </h2>
         <LampPlaces v-if="data.folios.length" :findings="data" />
+        <p v-if="most < ALL && data.total > most" class="more">
+          <button class="btn" type="button" @click="most = ALL">Show more places</button>
+        </p>
         <EmptyState v-else-if="!asks" title="The ledger does not say">
           No filed line and no passage behind one has “{{ data.words || data.query }}”, a word of it
           or one like it<template v-if="data.narrowings.length">
@@ -150,6 +160,10 @@ const { data, error, refetch } = useQuery({
 
 .waiting {
   opacity: 0.6;
+}
+
+.more {
+  margin-top: 16px;
 }
 
 @media (max-width: 900px) {

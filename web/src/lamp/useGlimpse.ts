@@ -41,7 +41,8 @@ export function useGlimpse(words: Ref<string>, on: Ref<boolean>) {
   const sought = settled(() => words.value.trimStart(), PAUSE_MS)
   const { data } = useQuery({
     queryKey: ['glimpse', sought],
-    queryFn: () => answer(api.GET('/api/lamp', { params: { query: { q: sought.value } } })),
+    queryFn: () =>
+      answer(api.GET('/api/lamp', { params: { query: { q: sought.value, most: 2 * MOST } } })),
     enabled: computed(
       () => on.value && sought.value.trim().length >= FEWEST_LETTERS && !isQuestion(sought.value),
     ),

@@ -56,7 +56,9 @@ class AnswerFileTest {
 
     @Test
     void as_a_page_it_shows_what_was_typed_as_words() {
-        assertThat(AnswerFile.html(ANSWER)).contains("What about &lt;the&gt; charger?").doesNotContain("<the>");
+        assertThat(AnswerFile.html(ANSWER))
+                .contains("What about &lt;the&gt; charger?")
+                .doesNotContain("<the>");
     }
 
     @Test

@@ -26,9 +26,7 @@ class AnswerTest {
 
     @Test
     void a_long_list_is_told_in_part_and_the_rest_counted_in_plain_words() {
-        assertThat(of(true, 8).text())
-                .startsWith("due 3 March: Order rope 1.")
-                .endsWith("Order rope 6. And 2 more.");
+        assertThat(of(true, 8).text()).startsWith("due 3 March: Order rope 1.").endsWith("Order rope 6. And 2 more.");
         assertThat(of(true, 8).statements()).hasSize(8);
         assertThat(of(true, 6).text()).doesNotContain("more");
     }

@@ -160,7 +160,8 @@ class LampTest {
     void shares_of_several_meetings_are_of_all_that_was_said_there() {
         Answer answer = ask("who said most in September?");
 
-        assertThat(answer.statements()).singleElement().satisfies(s -> assertThat(s.lead()).isEqualTo("of 2 meetings"));
+        assertThat(answer.statements()).singleElement().satisfies(s -> assertThat(s.lead())
+                .isEqualTo("of 2 meetings"));
         assertThat(answer.citations()).extracting(Citation::meeting).containsExactly("02-weekly", "01-steering");
     }
 

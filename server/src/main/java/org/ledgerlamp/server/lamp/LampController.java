@@ -1,6 +1,8 @@
 package org.ledgerlamp.server.lamp;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import org.ledgerlamp.server.access.SignedIn;
@@ -23,7 +25,10 @@ class LampController {
 
     @Operation(summary = "Search the ledger")
     @GetMapping("/api/lamp")
-    Findings find(@AuthenticationPrincipal SignedIn who, @RequestParam @NotBlank @Size(max = 300) String q) {
-        return turns.take(() -> lamp.find(who.teamId(), q));
+    Findings find(
+            @AuthenticationPrincipal SignedIn who,
+            @RequestParam @NotBlank @Size(max = 300) String q,
+            @RequestParam(defaultValue = "60") @Min(1) @Max(200) int most) {
+        return turns.take(() -> lamp.find(who.teamId(), q, most));
     }
 }

@@ -58,17 +58,18 @@ class LampService {
     /** A place as it is shown, with its folio and how far from the best it stands. */
     private record Ranked(int rank, int folio, Hit hit) {}
 
-    Findings find(UUID teamId, String query) {
+    /** @param most how many places that have the words are given at most */
+    Findings find(UUID teamId, String query, int most) {
         WordSearch search = WordSearch.read(query);
         SearchNarrowing.Read narrowed = narrowing.read(teamId, search.narrowings());
         Reach reach = Reach.ALL;
-        ByWords byWords = places.byWords(search, reach, Set.of(), narrowed.placed());
+        ByWords byWords = places.byWords(search, reach, Set.of(), narrowed.placed(), most);
         Set<String> known =
                 byWords.total() == 0 && search.isPlain() ? places.known(search, narrowed.placed()) : Set.of();
         for (Reach wider : List.of(Reach.LIKE, Reach.SOME)) {
             if (byWords.total() == 0 && search.isPlain()) {
                 reach = wider;
-                byWords = places.byWords(search, reach, known, narrowed.placed());
+                byWords = places.byWords(search, reach, known, narrowed.placed(), most);
             }
         }
         List<Place> alike = search.isPlain() ? places.byMeaning(search, narrowed.placed()) : List.of();

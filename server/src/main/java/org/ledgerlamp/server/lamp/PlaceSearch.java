@@ -26,7 +26,6 @@ import org.springframework.stereotype.Component;
 /** Looks for places in the search index: by their words, and by what they mean. */
 @Component
 class PlaceSearch {
-    private static final int MOST = 200;
     private static final int MOST_FRAGMENTS = 3;
     private static final int MOST_ALIKE = 30;
     /** Folios and people that are counted, those with the most places. */
@@ -84,8 +83,11 @@ class PlaceSearch {
                 .collect(Collectors.toSet());
     }
 
-    /** @param known words that are not to be taken for a slip */
-    ByWords byWords(WordSearch search, Reach reach, Set<String> known, Placed placed) {
+    /**
+     * @param known words that are not to be taken for a slip
+     * @param most how many places are given at most
+     */
+    ByWords byWords(WordSearch search, Reach reach, Set<String> known, Placed placed, int most) {
         AggregationKey<Map<String, Long>> kinds = AggregationKey.of("kinds");
         AggregationKey<Map<UUID, Long>> owners = AggregationKey.of("owners");
         AggregationKey<Map<String, Long>> speakers = AggregationKey.of("speakers");
@@ -110,7 +112,7 @@ class PlaceSearch {
                         speakers, f -> f.terms().field("speaker", String.class).maxTermCount(MOST_COUNTED))
                 .aggregation(
                         folios, f -> f.terms().field("folio", Integer.class).maxTermCount(MOST_COUNTED))
-                .fetch(MOST);
+                .fetch(most);
         return new ByWords(
                 result.total().hitCount(),
                 result.hits(),

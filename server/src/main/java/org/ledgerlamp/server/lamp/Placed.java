@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * What every place that is looked for is to have, besides the words.
  *
  * @param folios numbers of those it is to stand in, or null for all
+ * @param without numbers of folios it is not to stand in
  * @param kinds of lines, said passages and notes; empty for all
  * @param owners ids of the people one of whom owns the line; empty for all
  * @param people who owns or says it; empty for all
@@ -21,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 record Placed(
         UUID teamId,
         @Nullable Collection<Integer> folios,
+        Collection<Integer> without,
         Set<PlaceKind> kinds,
         List<UUID> owners,
         List<Somebody> people) {
@@ -39,6 +41,9 @@ record Placed(
         if (folios != null) {
             filter = filter.filter(
                     folios.isEmpty() ? f.matchNone() : f.terms().field("folio").matchingAny(folios));
+        }
+        if (!without.isEmpty()) {
+            filter = filter.mustNot(f.terms().field("folio").matchingAny(without));
         }
         if (!kinds.isEmpty()) {
             filter = filter.filter(f.terms()

@@ -97,9 +97,14 @@ class SearchNarrowing {
             }
         }
         FoundFolios.Wanted wanted = new FoundFolios.Wanted(archived, borne, from, to, only);
+        if (!unknown.isEmpty()) {
+            return new Read(new Placed(teamId, List.of(), List.of(), kinds, owners, people), unknown);
+        }
+        // Of a large ledger little is archived: naming that is less than naming all else.
+        List<Integer> without = wanted.isAllButArchived() ? folios.archived(teamId) : List.of();
         List<Integer> numbers =
-                !unknown.isEmpty() ? List.of() : wanted.isAnything() ? null : folios.numbers(teamId, wanted);
-        return new Read(new Placed(teamId, numbers, kinds, owners, people), unknown);
+                wanted.isAnything() || wanted.isAllButArchived() ? null : folios.numbers(teamId, wanted);
+        return new Read(new Placed(teamId, numbers, without, kinds, owners, people), unknown);
     }
 
     private static LocalDate later(LocalDate a, LocalDate b) {

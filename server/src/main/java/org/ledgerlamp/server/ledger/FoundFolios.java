@@ -59,7 +59,16 @@ public class FoundFolios {
             @Nullable Integer number) {
         /** Whether every folio that there is will do. */
         public boolean isAnything() {
-            return archived == Archived.WITH && borne.isEmpty() && from == null && to == null && number == null;
+            return archived == Archived.WITH && isAnyOfThem();
+        }
+
+        /** Whether every folio that is not archived will do. */
+        public boolean isAllButArchived() {
+            return archived == Archived.WITHOUT && isAnyOfThem();
+        }
+
+        private boolean isAnyOfThem() {
+            return borne.isEmpty() && from == null && to == null && number == null;
         }
     }
 
@@ -103,6 +112,12 @@ public class FoundFolios {
             given.add(wanted.number());
         }
         return database.queryForList(query.toString(), Integer.class, given.toArray());
+    }
+
+    /** The numbers of those that are archived. */
+    public List<Integer> archived(UUID teamId) {
+        return database.queryForList(
+                "select folio from folio_card where team_id = ? and archived = true", Integer.class, teamId);
     }
 
     /** The numbers of what lies in a collection of exactly this name. */
