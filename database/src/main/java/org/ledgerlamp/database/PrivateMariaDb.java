@@ -130,7 +130,7 @@ public final class PrivateMariaDb implements AutoCloseable {
         runAsRoot(command);
         command.addAll(List.of(
                 "--datadir=" + home.resolve("data"),
-                // Each server clears this folder when it starts: in a common one it would take away what others work on.
+                // A server clears this folder when it starts: a common one would be cleared under others.
                 "--tmpdir=" + Files.createDirectories(home.resolve("tmp")),
                 "--bind-address=127.0.0.1",
                 "--port=" + port,
