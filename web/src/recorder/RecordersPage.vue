@@ -8,6 +8,7 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import ToldOnce from '../shared/ToldOnce.vue'
 import { useDeed } from '../shared/useDeed'
 
 const { say, attempt } = useNotices()
@@ -87,12 +88,9 @@ async function remove(recorder: Recorder) {
               recorder.heardAt ? `last heard of ${arrival(recorder.heardAt)}` : 'never heard of yet'
             }}
           </p>
-          <div v-if="fresh?.id === recorder.id" class="secret" role="alert">
-            <p>
-              Enter this address and this secret in the recorder. The secret is shown this once.
-            </p>
-            <code>{{ fresh.secret }}</code>
-          </div>
+          <ToldOnce v-if="fresh?.id === recorder.id" :words="fresh.secret">
+            Enter this address and this secret in the recorder. The secret is shown this once.
+          </ToldOnce>
         </div>
         <button
           class="btn quiet"
@@ -163,14 +161,6 @@ code {
     13px/1.5 ui-monospace,
     monospace;
   overflow-wrap: anywhere;
-}
-
-.secret {
-  margin-top: 8px;
-  padding: 10px 14px;
-  border: 1px solid var(--lamp-edge);
-  background: var(--lamp);
-  color: #1c2830;
 }
 
 @media (max-width: 620px) {

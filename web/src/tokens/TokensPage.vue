@@ -9,6 +9,7 @@ import DayField from '../shared/DayField.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
+import ToldOnce from '../shared/ToldOnce.vue'
 import { useDeed } from '../shared/useDeed'
 import { USES, usesInWords } from './uses'
 
@@ -43,11 +44,6 @@ async function revoke(token: Token) {
   }
   await outdate(keys.tokens)
 }
-
-async function copy(words: string) {
-  await navigator.clipboard.writeText(words)
-  say('The token is copied.')
-}
 </script>
 
 <template>
@@ -74,11 +70,9 @@ async function copy(words: string) {
                 {{ token.usedAt ? `last used ${arrival(token.usedAt)}` : 'never used' }}
                 <template v-if="token.lastDay"> · until {{ longDay(token.lastDay) }}</template>
               </p>
-              <div v-if="fresh?.id === token.id" class="secret" role="alert">
-                <p>Give this to the program. It is shown this once.</p>
-                <code>{{ fresh.words }}</code>
-                <button class="btn" type="button" @click="copy(fresh.words)">Copy</button>
-              </div>
+              <ToldOnce v-if="fresh?.id === token.id" :words="fresh.words">
+                Give this to the program. It is shown this once.
+              </ToldOnce>
             </div>
             <button
               class="btn quiet"
@@ -159,19 +153,6 @@ code {
     13px/1.5 ui-monospace,
     monospace;
   overflow-wrap: anywhere;
-}
-
-.secret {
-  margin-top: 8px;
-  padding: 10px 14px;
-  border: 1px solid var(--lamp-edge);
-  background: var(--lamp);
-  color: #1c2830;
-}
-
-.secret code {
-  display: block;
-  margin: 4px 0 8px;
 }
 
 form {

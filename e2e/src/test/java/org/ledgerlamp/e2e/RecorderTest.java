@@ -49,9 +49,9 @@ class RecorderTest extends BrowserTest {
         mira.field("Address at which it takes commands, where it does").fill(recorder.controlAddress());
         mira.button("Set up").click();
         Locator made = mira.page.locator("main li", new Page.LocatorOptions().setHasText("Quay recorder"));
-        assertThat(made.locator(".secret")).isVisible();
+        assertThat(made.locator(".told")).isVisible();
         String box = made.locator("code").first().textContent();
-        recorder.pair(() -> URI.create(box), made.locator(".secret code").textContent());
+        recorder.pair(() -> URI.create(box), made.locator(".told code").textContent());
     }
 
     @AfterEach

@@ -115,6 +115,14 @@ class HandInTest extends ServerTest {
     }
 
     @Test
+    void a_meeting_of_a_megabyte_is_none() throws Exception {
+        String heavy = MEETING.replace("\"Charging\"", "\"" + "c".repeat(1_000_000) + "\"");
+
+        assertThat(program.handIn("quay.txt", TALK, heavy).status()).isEqualTo(400);
+        assertThat(desk.read("/api/tray").body().size()).isZero();
+    }
+
+    @Test
     void what_cannot_be_read_is_kept_and_the_reason_is_told() throws Exception {
         Desk.Answer refused = program.handIn("broken.docx", "PK\u0003\u0004 no archive", MEETING);
 

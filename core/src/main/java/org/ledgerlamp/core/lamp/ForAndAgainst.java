@@ -31,7 +31,7 @@ final class ForAndAgainst implements Composer {
         List<Found> around = asked.found().stream()
                 .filter(f -> Quotes.words(f.sentence().text()) >= FEWEST_WORDS
                         && !f.sentence().text().endsWith("?"))
-                .filter(f -> centres.stream().anyMatch(c -> isAround(c, f)))
+                .filter(f -> centres.stream().anyMatch(c -> f.isNear(c, REACH)))
                 .toList();
         Stream<Statement> against = side(around, AGAINST, null).stream().map(s -> under("against", s));
         Stream<Statement> inFavour = side(around, FOR, AGAINST).stream().map(s -> under("for", s));
@@ -53,10 +53,5 @@ final class ForAndAgainst implements Composer {
     private static Statement under(String side, Statement s) {
         return new Statement(
                 s.day(), s.lead().isBlank() ? side : side + ", " + s.lead(), s.text(), true, s.citations());
-    }
-
-    private static boolean isAround(Found centre, Found other) {
-        return other.meeting().id().equals(centre.meeting().id())
-                && Math.abs(other.sentence().passage() - centre.sentence().passage()) <= REACH;
     }
 }

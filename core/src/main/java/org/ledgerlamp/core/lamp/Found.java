@@ -19,6 +19,12 @@ record Found(TalkLens lens, TalkLens.Spoken sentence, double score, double cover
         return lens.said(sentence.passage()).speaker();
     }
 
+    /** Whether another sentence was said in the same meeting, at most so many passages away. */
+    boolean isNear(Found other, int reach) {
+        return meeting().id().equals(other.meeting().id())
+                && Math.abs(sentence.passage() - other.sentence().passage()) <= reach;
+    }
+
     /** The line of a kind that rests on the passage first. */
     Optional<FiledLine> line(Kind kind) {
         return meeting().filed().lines().stream()

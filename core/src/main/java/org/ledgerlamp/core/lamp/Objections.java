@@ -34,7 +34,7 @@ final class Objections implements Composer {
         List<Found> centres = asked.found().stream().limit(AMONG).toList();
         List<Found> against = new ArrayList<>();
         for (Found found : asked.found()) {
-            if (weight(found) > 0 && centres.stream().anyMatch(c -> isAround(c, found))) {
+            if (weight(found) > 0 && centres.stream().anyMatch(c -> found.isNear(c, REACH))) {
                 against.add(found);
             }
         }
@@ -47,11 +47,6 @@ final class Objections implements Composer {
                             : Quotes.alone(found));
         }
         return statements;
-    }
-
-    private static boolean isAround(Found centre, Found other) {
-        return other.meeting().id().equals(centre.meeting().id())
-                && Math.abs(other.sentence().passage() - centre.sentence().passage()) <= REACH;
     }
 
     private static double weight(Found found) {

@@ -14,7 +14,9 @@ final class Passages implements Composer {
     /** Words of the first stretch of talk, the second and the third. */
     private static final int[] LENGTHS = {30, 14, 1};
 
-    private static final int APART = 5;
+    /** Within so many passages it is the same stretch of talk. */
+    private static final int BESIDE = 4;
+
     private static final int FEWEST_WORDS = 3;
 
     @Override
@@ -27,17 +29,12 @@ final class Passages implements Composer {
         List<Statement> statements = new ArrayList<>();
         List<Found> taken = new ArrayList<>();
         for (Found found : asked.found()) {
-            if (taken.size() < LENGTHS.length && taken.stream().noneMatch(t -> isBeside(t, found))) {
+            if (taken.size() < LENGTHS.length && taken.stream().noneMatch(t -> t.isNear(found, BESIDE))) {
                 statements.addAll(stretch(asked, found, LENGTHS[taken.size()]));
                 taken.add(found);
             }
         }
         return statements;
-    }
-
-    private static boolean isBeside(Found a, Found b) {
-        return a.meeting().id().equals(b.meeting().id())
-                && Math.abs(a.sentence().passage() - b.sentence().passage()) < APART;
     }
 
     private static List<Statement> stretch(Asked asked, Found found, int length) {

@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.tray;
 
 import io.swagger.v3.oas.annotations.Operation;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -39,7 +40,7 @@ class HandInController {
             @AuthenticationPrincipal SignedIn who,
             @RequestPart MultipartFile file,
             @RequestPart(required = false) @Nullable MultipartFile notes,
-            @RequestParam String meeting)
+            @RequestParam @Size(max = 1_000_000) String meeting)
             throws IOException {
         return handIn.take(who, named(file), notes == null ? null : named(notes), meeting);
     }
