@@ -40,9 +40,13 @@ class KeptQuestionTest extends WithFolios {
         }
     }
 
+    private static String talk(String settled) {
+        return "[00:00:03] Ana Prokop: " + settled + "\n[00:00:09] Tom Reyes: I'll order the cord for it by Friday.\n";
+    }
+
     @Test
     void a_kept_question_tells_what_changed_after_another_meeting_was_filed() {
-        fileMeeting("2026-11-09", "[00:00:03] Ana Prokop: We agreed to hang the blue pennant at the yard gate.\n");
+        fileMeeting("2026-11-09", talk("We agreed to hang the blue pennant at the yard gate."));
         askUntilItSays("yard gate");
         button("Keep the question").click();
         mira.page
@@ -50,7 +54,7 @@ class KeptQuestionTest extends WithFolios {
                 .click();
         assertThat(mira.page.getByText("nothing changed")).isVisible();
 
-        fileMeeting("2026-11-16", "[00:00:03] Ana Prokop: We agreed to move the blue pennant to the ice house.\n");
+        fileMeeting("2026-11-16", talk("We agreed to move the blue pennant to the ice house."));
         askUntilItSays("ice house");
         mira.page.navigate("/lamp");
         mira.page

@@ -24,6 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ProgramTest extends BrowserTest {
     private static final Path TOLD = Path.of("../docs/api.md");
     private static final Pattern BLOCK = Pattern.compile("(?ms)^```(sh|json)\\n(.*?)^```$");
+    /** What of an answer the following requests are given, and under which name. */
+    private static final Map<String, String> LATER = Map.of("meetingId", "MEETING", "minutesId", "MINUTES");
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     @TempDir
@@ -44,8 +47,11 @@ class ProgramTest extends BrowserTest {
         for (Told told : requests(blocks)) {
             JsonNode answer = JSON.readTree(run(told.command(), variables));
             assertHasShape(told.command(), answer, told.answer());
-            variables.put("MEETING", answer.path("meetingId").asString(variables.get("MEETING")));
-            variables.put("MINUTES", answer.path("minutesId").asString(variables.get("MINUTES")));
+            LATER.forEach((field, variable) -> {
+                if (answer.has(field)) {
+                    variables.put(variable, answer.get(field).asString());
+                }
+            });
             answers.add(answer);
         }
 
