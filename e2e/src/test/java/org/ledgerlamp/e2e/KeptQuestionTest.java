@@ -8,9 +8,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.ledgerlamp.server.access.AccessService;
 
 /** An answer is kept, asked again after another meeting was filed, exported; a draft is asked alone. */
@@ -45,6 +47,7 @@ class KeptQuestionTest extends WithFolios {
     }
 
     @Test
+    @Timeout(value = 5, unit = TimeUnit.MINUTES)
     void a_kept_question_tells_what_changed_after_another_meeting_was_filed() {
         fileMeeting("2026-11-09", talk("We agreed to hang the blue pennant at the yard gate."));
         askUntilItSays("yard gate");
