@@ -86,6 +86,12 @@ public final class AnswerFile {
         return CsvTable.write(List.of("date", "who or what", "statement", "folio", "meeting", "words"), rows);
     }
 
+    /** One thing an answer says, as a line: "3 March 2026, Ana: “…” (27.3)". */
+    public static String line(Said s) {
+        String day = s.day() == null ? "" : DAY.format(s.day()) + (s.lead().isBlank() ? ": " : ", ");
+        return day + s.words() + (s.places().isEmpty() ? "" : " (" + named(s) + ")");
+    }
+
     private static List<Block> set(Sheet sheet) {
         List<Block> blocks = new ArrayList<>();
         blocks.add(new Block.Title(sheet.question(), "Asked of " + sheet.of() + " on " + DAY.format(sheet.askedOn())));
@@ -103,11 +109,7 @@ public final class AnswerFile {
                     blocks.add(new Block.Heading(3, DAY.format(s.day())));
                 }
             }
-            items.add(new Block.Item(
-                    null,
-                    false,
-                    s.words(),
-                    s.places().stream().map(AnswerFile::named).distinct().collect(Collectors.joining(", "))));
+            items.add(new Block.Item(null, false, s.words(), named(s)));
         }
         close(items, blocks);
         rests(sheet, blocks);
@@ -119,6 +121,10 @@ public final class AnswerFile {
             blocks.add(new Block.Items(Block.Style.BULLETS, items));
             items.clear();
         }
+    }
+
+    private static String named(Said s) {
+        return s.places().stream().map(AnswerFile::named).distinct().collect(Collectors.joining(", "));
     }
 
     private static String named(Place place) {

@@ -1,6 +1,5 @@
 package org.ledgerlamp.core.lamp;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -39,15 +38,15 @@ final class ForAndAgainst implements Composer {
     }
 
     private static List<Statement> side(List<Found> around, Pattern says, Pattern saysNot) {
-        List<Found> side = new ArrayList<>(around.stream()
+        return around.stream()
                 .filter(f -> says.matcher(f.sentence().text()).find())
                 .filter(f ->
                         saysNot == null || !saysNot.matcher(f.sentence().text()).find())
                 .sorted(Comparator.comparingDouble((Found f) -> -f.score()))
                 .limit(MOST)
-                .toList());
-        side.sort(Comparator.comparing(f -> f.meeting().filed().date()));
-        return side.stream().map(Quotes::said).toList();
+                .sorted(Comparator.comparing(f -> f.meeting().filed().date()))
+                .map(Quotes::said)
+                .toList();
     }
 
     private static Statement under(String side, Statement s) {

@@ -21,15 +21,18 @@ class AnswerSheets {
                 LocalDate.now(clock),
                 asked.scope().words(),
                 answer.answered(),
-                answer.statements().stream()
-                        .map(s -> new AnswerFile.Said(
-                                s.day(),
-                                s.lead(),
-                                s.text(),
-                                s.said(),
-                                s.citations().stream()
-                                        .map(c -> new AnswerFile.Place(number(c), c.title(), c.date(), c.quote()))
-                                        .toList()))
+                answer.statements().stream().map(AnswerSheets::said).toList());
+    }
+
+    /** A statement as it goes out. */
+    static AnswerFile.Said said(AnswerStatement s) {
+        return new AnswerFile.Said(
+                s.day(),
+                s.lead(),
+                s.text(),
+                s.said(),
+                s.citations().stream()
+                        .map(c -> new AnswerFile.Place(number(c), c.title(), c.date(), c.quote()))
                         .toList());
     }
 

@@ -29,7 +29,8 @@ class AskService {
 
     /** Answers a question. */
     public LampAnswer ask(UUID teamId, LampQuestion asked) {
-        return shown(teamId, asked, had(teamId, asked));
+        Had had = had(teamId, asked);
+        return shown(asked, had.answer(), places(teamId, had, had.answer().statements()));
     }
 
     /** Answers a question, and keeps what it rests on as the core knows it. */
@@ -41,19 +42,17 @@ class AskService {
     }
 
     /** An answer as it is shown. */
-    public LampAnswer shown(UUID teamId, LampQuestion asked, Had had) {
-        Answer answer = had.answer();
+    static LampAnswer shown(LampQuestion asked, Answer answer, CitedPlaces places) {
         return new LampAnswer(
                 asked.question(),
                 QuestionReading.of(answer.wanted()),
                 answer.answered(),
-                shown(teamId, had, answer.statements()));
+                answer.statements().stream().map(places::said).toList());
     }
 
-    /** Statements with the places they rest on, where these are filed. */
-    public List<AnswerStatement> shown(UUID teamId, Had had, List<Statement> statements) {
-        CitedPlaces places = new CitedPlaces(teamId, desk, had.ledger(), statements);
-        return statements.stream().map(places::said).toList();
+    /** The places that statements rest on, as far as they are still there. */
+    public CitedPlaces places(UUID teamId, Had had, List<Statement> statements) {
+        return new CitedPlaces(teamId, desk, had.ledger(), statements);
     }
 
     private static Wanted wanted(LampQuestion asked, Lamp lamp, List<Person> people, LocalDate today) {

@@ -3,8 +3,8 @@ package org.ledgerlamp.server.asking;
 import java.time.Clock;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.lamp.AnswerChange;
 import org.ledgerlamp.core.lamp.Statement;
 import org.ledgerlamp.server.access.AccessService;
@@ -69,25 +69,26 @@ class KeptService {
         KeptQuestion question = one(teamId, id);
         Had had = asks.had(teamId, question.asked());
         List<Statement> now = had.answer().statements();
+        CitedPlaces places = asks.places(
+                teamId,
+                had,
+                Stream.concat(now.stream(), question.statements().stream()).toList());
         List<AnswerChange> changes = AnswerChange.between(question.statements(), now);
         List<Novelty> novelties = changes.stream()
                 .limit(now.size())
                 .map(c -> new Novelty(
                         c.isSame() ? News.SAME : c.before() == null ? News.NEW : News.CHANGED,
-                        c.isSame() || c.before() == null
-                                ? null
-                                : asks.shown(teamId, had, List.of(c.before())).getFirst()))
+                        c.isSame() || c.before() == null ? null : places.said(c.before())))
                 .toList();
-        List<Statement> gone = changes.stream()
+        List<AnswerStatement> gone = changes.stream()
                 .skip(now.size())
-                .map(AnswerChange::before)
-                .map(Objects::requireNonNull)
+                .map(c -> places.said(c.before()))
                 .toList();
         return new AskedAgain(
                 view(question, access.memberNames(teamId)),
-                asks.shown(teamId, question.asked(), had),
+                AskService.shown(question.asked(), had.answer(), places),
                 novelties,
-                asks.shown(teamId, had, gone));
+                gone);
     }
 
     /**

@@ -116,9 +116,10 @@ final class TeamLedger implements LedgerView {
     public List<LampMeeting> likely(Sought sought, Wanted wanted, int most) {
         List<LampMeeting> meetings = new ArrayList<>(lit(likelyFolios(sought, wanted, most)));
         if (scope.withNotes()) {
+            List<Person> people = people();
             desk.notes()
                     .numbered(teamId, desk.likely().notes(teamId, sought, MOST_NOTES))
-                    .forEach(note -> meetings.add(desk.notes().lit(note, people())));
+                    .forEach(note -> meetings.add(desk.notes().lit(note, people)));
         }
         return meetings;
     }

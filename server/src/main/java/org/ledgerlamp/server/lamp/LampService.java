@@ -64,11 +64,12 @@ class LampService {
         SearchNarrowing.Read narrowed = narrowing.read(teamId, search.narrowings());
         Reach reach = Reach.ALL;
         ByWords byWords = places.byWords(search, reach, Set.of(), narrowed.placed(), most);
-        Set<String> known =
-                byWords.total() == 0 && search.isPlain() ? places.known(search, narrowed.placed()) : Set.of();
-        for (Reach wider : List.of(Reach.LIKE, Reach.SOME)) {
-            if (byWords.total() == 0 && search.isPlain()) {
-                reach = wider;
+        if (byWords.total() == 0 && search.isPlain()) {
+            Set<String> known = places.known(search, narrowed.placed());
+            reach = Reach.LIKE;
+            byWords = places.byWords(search, reach, known, narrowed.placed(), most);
+            if (byWords.total() == 0) {
+                reach = Reach.SOME;
                 byWords = places.byWords(search, reach, known, narrowed.placed(), most);
             }
         }
