@@ -3064,6 +3064,7 @@ export interface components {
             reading: components["schemas"]["QuestionReading"];
             answered: boolean;
             statements: components["schemas"]["AnswerStatement"][];
+            notSaid: string | null;
         };
         LampQuestion: {
             question: string;
@@ -3463,6 +3464,7 @@ export interface components {
             onlyOpen: boolean;
             onlyOverdue: boolean;
             onlyChanged: boolean;
+            also: string | null;
         };
         Reach: {
             to: components["schemas"]["Recipient"][];

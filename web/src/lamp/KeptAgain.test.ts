@@ -33,11 +33,13 @@ const again = (change: Partial<AskedAgain>): AskedAgain => ({
       onlyOpen: true,
       onlyOverdue: false,
       onlyChanged: false,
+      also: null,
     },
     answered: true,
     statements: [
       { day: null, lead: 'due 9 March', text: 'Order the roller.', said: false, citations: [] },
     ],
+    notSaid: null,
   },
   novelties: [{ news: 'SAME', was: null }],
   gone: [],

@@ -65,6 +65,9 @@ function novelty(statement: LampAnswer['statements'][number]): Novelty | undefin
         >
       </p>
     </div>
+    <p v-if="answer.notSaid" class="not-said small">
+      The ledger does not say: “{{ answer.notSaid }}”
+    </p>
     <div class="acts"><slot /></div>
   </section>
 </template>

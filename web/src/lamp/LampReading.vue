@@ -60,6 +60,7 @@ function setPerson(i: number, name: string) {
 }
 
 const about = ref('')
+const also = ref('')
 const from = ref<string | null>(null)
 const to = ref<string | null>(null)
 
@@ -67,6 +68,7 @@ watch(
   () => props.reading,
   (reading) => {
     about.value = reading.about
+    also.value = reading.also ?? ''
     from.value = reading.from
     to.value = reading.to
   },
@@ -162,6 +164,16 @@ function setPeriod() {
       />
       reference notes too
     </label>
+    <label v-if="reading.also !== null">
+      and then
+      <input
+        v-model="also"
+        class="field also"
+        maxlength="300"
+        placeholder="nothing else"
+        @change="change({ also: also.trim() || null })"
+      />
+    </label>
     <label v-if="reading.aim === 'ACTION'" class="only">
       <input
         type="checkbox"
@@ -208,6 +220,10 @@ label,
 
 .about {
   width: 150px;
+}
+
+.also {
+  width: 230px;
 }
 
 .when :deep(input) {

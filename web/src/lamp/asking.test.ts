@@ -34,6 +34,7 @@ const answer = (answered: boolean): LampAnswer => ({
     onlyOpen: false,
     onlyOverdue: false,
     onlyChanged: false,
+    also: null,
   },
   answered,
   statements: [
@@ -59,6 +60,7 @@ const answer = (answered: boolean): LampAnswer => ({
       citations: [place({ folio: 7, title: 'Norrvik', quote: 'Not this year.' })],
     },
   ],
+  notSaid: null,
 })
 
 const global = { stubs: { RouterLink: RouterLinkStub } }
@@ -99,6 +101,14 @@ describe('an answer', () => {
     expect(shown.find('h2').text()).toBe('The ledger does not say')
     expect(shown.classes()).not.toContain('lamplight')
     expect(shown.find('button').exists()).toBe(false)
+  })
+
+  it('names the one of two questions that it does not answer, also when it is copied', () => {
+    const half = { ...answer(true), notSaid: 'who pays for it?' }
+    const shown = mount(LampAnswerBox, { props: { answer: half }, global })
+
+    expect(shown.find('.not-said').text()).toBe('The ledger does not say: “who pays for it?”')
+    expect(plainAnswer(half).split('\n').at(-1)).toBe('The ledger does not say: who pays for it?')
   })
 
   it('of a draft leads to the draft', () => {

@@ -10,5 +10,6 @@ export function plainAnswer(answer: LampAnswer): string {
     const places = named(s.citations).map(placeName).join(', ')
     return `${lead ? `${lead}: ` : ''}${words}${places ? ` (${places})` : ''}`
   })
+  if (answer.notSaid) said.push(`The ledger does not say: ${answer.notSaid}`)
   return `${answer.question}\n\n${said.join('\n')}`
 }

@@ -211,7 +211,7 @@ class AskTest extends WithTwoFolios {
 
         assertThat(markdown)
                 .startsWith("# What did we decide about the Skarness fender?")
-                .contains("roller", "folio 1", "What it rests on");
+                .contains("roller on the Skarness fender. (1.2, 2.2)", "folio 2", "What it rests on");
         assertThat(desk.file("/api/ask/file?form=csv", question))
                 .startsWith("date,who or what,statement,folio,meeting,words\r\n2026-03-")
                 .contains("Put a roller on the Skarness fender.,1.2,Charging berth weekly,");

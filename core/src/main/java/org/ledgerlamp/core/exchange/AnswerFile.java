@@ -21,8 +21,10 @@ public final class AnswerFile {
      * @param askedOn the day it was asked on
      * @param of what was asked, such as "the whole ledger"
      * @param answered whether the ledger says it; otherwise the statements are what comes nearest
+     * @param notSaid the one of two questions asked in one breath that it does not answer, or null
      */
-    public record Sheet(String question, LocalDate askedOn, String of, boolean answered, List<Said> statements) {
+    public record Sheet(
+            String question, LocalDate askedOn, String of, boolean answered, List<Said> statements, String notSaid) {
         public Sheet {
             statements = List.copyOf(statements);
         }
@@ -112,6 +114,9 @@ public final class AnswerFile {
             items.add(new Block.Item(null, false, s.words(), named(s)));
         }
         close(items, blocks);
+        if (sheet.notSaid() != null) {
+            blocks.add(new Block.Paragraph("The ledger does not say: " + sheet.notSaid()));
+        }
         rests(sheet, blocks);
         return blocks;
     }

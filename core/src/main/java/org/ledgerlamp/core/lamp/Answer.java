@@ -12,13 +12,18 @@ import java.util.stream.Collectors;
  * @param wanted how the question was read
  * @param answered whether the ledger says it
  * @param statements what it says; where it does not say it, the nearest passages
+ * @param notSaid the one of two questions asked in one breath that it does not answer, in its words, or null
  */
-public record Answer(LocalDate askedOn, Wanted wanted, boolean answered, List<Statement> statements) {
+public record Answer(LocalDate askedOn, Wanted wanted, boolean answered, List<Statement> statements, String notSaid) {
     /** So many recorded lines are told in plain words; a longer list is counted. */
     private static final int MOST_LISTED = 6;
 
     public Answer {
         statements = List.copyOf(statements);
+    }
+
+    Answer(LocalDate askedOn, Wanted wanted, boolean answered, List<Statement> statements) {
+        this(askedOn, wanted, answered, statements, null);
     }
 
     /** The answer in plain words; blank where the ledger does not say. */
@@ -34,7 +39,8 @@ public record Answer(LocalDate askedOn, Wanted wanted, boolean answered, List<St
         }
         int left = statements.size() - told.size();
         return told.stream().map(this::plain).collect(Collectors.joining(" "))
-                + (left == 0 ? "" : " And " + left + " more.");
+                + (left == 0 ? "" : " And " + left + " more.")
+                + (notSaid == null ? "" : " The ledger does not say: " + notSaid);
     }
 
     private String plain(Statement s) {

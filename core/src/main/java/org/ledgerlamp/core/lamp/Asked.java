@@ -12,14 +12,16 @@ final class Asked {
     private final Sought sought;
     private final LocalDate today;
     private final LedgerView ledger;
+    private final Room room;
     private List<Found> found;
 
-    Asked(String question, Wanted wanted, Sought sought, LocalDate today, LedgerView ledger) {
+    Asked(String question, Wanted wanted, Sought sought, LocalDate today, LedgerView ledger, Room room) {
         this.question = question;
         this.wanted = wanted;
         this.sought = sought;
         this.today = today;
         this.ledger = ledger;
+        this.room = room;
     }
 
     String question() {
@@ -40,6 +42,10 @@ final class Asked {
 
     LedgerView ledger() {
         return ledger;
+    }
+
+    Room room() {
+        return room;
     }
 
     /** The sentences that answer it best, best first. */

@@ -52,7 +52,8 @@ final class FollowUp {
                 read.meetings() == null ? before.meetings() : read.meetings(),
                 asks.onlyOpen(),
                 asks.onlyOverdue(),
-                asks.onlyChanged());
+                asks.onlyChanged(),
+                read.also());
     }
 
     /** "And the price?" asks for the price of what was asked about, as "when is it due?" does for its day. */

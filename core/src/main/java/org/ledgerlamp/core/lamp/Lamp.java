@@ -46,8 +46,21 @@ public final class Lamp {
      * @param today the day it is asked on
      */
     public Answer ask(String question, Wanted wanted, LocalDate today) {
+        if (wanted.also() == null) {
+            return ask(question, wanted, today, Room.WHOLE);
+        }
+        TwoInOne two = TwoInOne.of(question)
+                .filter(t -> t.second().equals(wanted.also()))
+                .orElse(new TwoInOne(question, wanted.also()));
+        Wanted other = readAfter(wanted, two.second(), today);
+        return two.together(
+                ask(two.first(), wanted, today, Room.FIRST_OF_TWO),
+                ask(two.second() + " " + other.about(), other, today, Room.SECOND_OF_TWO));
+    }
+
+    private Answer ask(String question, Wanted wanted, LocalDate today, Room room) {
         Sought sought = Sought.of(question, wanted, ledger.words());
-        Asked asked = new Asked(question, wanted, sought, today, ledger);
+        Asked asked = new Asked(question, wanted, sought, today, ledger, room);
         for (Composer composer : Composer.of(wanted)) {
             List<Statement> statements = composer.compose(asked);
             if (!statements.isEmpty()) {

@@ -1,23 +1,27 @@
 package org.ledgerlamp.core.lamp;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.ledgerlamp.core.ledger.FiledLine;
+import org.ledgerlamp.core.ledger.Stems;
 import org.ledgerlamp.core.reading.Kind;
 
 /**
  * What was said about it: the sentences that fit best, each with what was said next to it, because an answer often stands
- * beside the words that name its subject. A decision that was recorded is told as it was recorded.
+ * beside the words that name its subject: the reply to it, and of what follows that which minutes would tell of. A decision
+ * that was recorded is told as it was recorded, one that names the subject before one that stands near it.
  */
 final class Passages implements Composer {
-    /** Words of the first stretch of talk, the second and the third. */
-    private static final int[] LENGTHS = {30, 14, 1};
-
     /** Within so many passages it is the same stretch of talk. */
     private static final int BESIDE = 4;
 
     private static final int FEWEST_WORDS = 3;
+    /** An exchange is read on for so many passages at most. */
+    private static final int FAR = 12;
 
     @Override
     public List<Statement> compose(Asked asked) {
@@ -26,15 +30,39 @@ final class Passages implements Composer {
 
     /** The passages that fit best, whether they answer or not. */
     static List<Statement> nearest(Asked asked) {
+        List<Found> places = places(asked);
         List<Statement> statements = new ArrayList<>();
-        List<Found> taken = new ArrayList<>();
-        for (Found found : asked.found()) {
-            if (taken.size() < LENGTHS.length && taken.stream().noneMatch(t -> t.isNear(found, BESIDE))) {
-                statements.addAll(stretch(asked, found, LENGTHS[taken.size()]));
-                taken.add(found);
-            }
+        for (int i = 0; i < places.size(); i++) {
+            statements.addAll(stretch(asked, places.get(i), words(asked, i)));
         }
         return statements;
+    }
+
+    private static List<Found> places(Asked asked) {
+        List<Found> places = new ArrayList<>();
+        for (Found found : asked.found()) {
+            if (places.size() < asked.room().stretches() && places.stream().noneMatch(p -> p.isNear(found, BESIDE))) {
+                places.add(found);
+            }
+        }
+        if (asked.wanted().aim() == Aim.DECISION && places.stream().anyMatch(p -> isSettled(p) && isNamed(asked, p))) {
+            places.sort(Comparator.comparing(p -> isSettled(p) && !isNamed(asked, p)));
+        }
+        return places;
+    }
+
+    private static boolean isSettled(Found found) {
+        return found.line(Kind.DECISION).isPresent();
+    }
+
+    /** Whether the subject of a question is named where it was found, or just before, and not only somewhere near. */
+    private static boolean isNamed(Asked asked, Found found) {
+        Sought subject = asked.sought().withoutPeople();
+        int n = found.sentence().passage();
+        Set<String> words = new HashSet<>(found.lens().stems(n));
+        words.addAll(found.lens().stems(n - 1));
+        found.line(Kind.DECISION).ifPresent(line -> words.addAll(Stems.of(line.text())));
+        return subject.held(term -> term.isIn(words) ? 1 : 0) >= subject.weight() / 2;
     }
 
     private static List<Statement> stretch(Asked asked, Found found, int length) {
@@ -47,13 +75,26 @@ final class Passages implements Composer {
             statements.add(Quotes.said(found));
         }
         int words = Quotes.words(statements.getFirst().text());
-        for (int n = found.sentence().passage() + 1; n < lens.size() && words < length; n++) {
-            if (Quotes.words(lens.said(n).text()) >= FEWEST_WORDS) {
+        int last = Math.min(lens.size() - 1, found.sentence().passage() + FAR);
+        for (int n = found.sentence().passage() + 1; n <= last && words < length; n++) {
+            if (isWorthReading(found, n)) {
                 Statement next = Quotes.beginning(lens, n, length - words);
                 words += Quotes.words(next.text());
                 statements.add(next);
             }
         }
         return statements;
+    }
+
+    /** Who said something is told by one sentence each. */
+    private static int words(Asked asked, int stretch) {
+        return asked.wanted().aim() == Aim.SPEAKER ? 1 : asked.room().words(stretch);
+    }
+
+    /** Whether a passage after the one found goes on with it: the reply to it, or what minutes would tell of. */
+    private static boolean isWorthReading(Found found, int n) {
+        return Quotes.words(found.lens().said(n).text()) >= FEWEST_WORDS
+                && (n == found.sentence().passage() + 1
+                        || found.meeting().filed().lines().stream().anyMatch(l -> l.passage() == n));
     }
 }

@@ -51,7 +51,7 @@ final class QuestionReader {
                 "why\\b|how come|what(?:'s| was| were| is) the reasons?|reasons? (?:for|given|behind)|what made us",
                 Aim.REASON);
         cue(
-                "overdue|past due|who owes|owes?\\b|owing|outstanding|still to do|to-?dos?\\b|action(?:s| items?| points?)?\\b|supposed to|meant to (?:have|be doing|do)|what (?:did|has|does) \\p{L}+(?: \\p{L}+)? (?:promise|take on|agree to do|have to do|need to do|commit)|what(?:'s| is) on \\p{L}+(?:'s)? (?:plate|list)|promised? (?:to do|us)|who(?:'s| is) (?:doing|down for|responsible for|taking care of|to do)",
+                "overdue|past due|who owes|owes?\\b|owing|outstanding|still to do|to-?dos?\\b|action(?:s| items?| points?)?\\b|supposed to|meant to (?:have|be doing|do)|who (?:was|were|is|are) (?:meant|supposed|asked|going) to|what (?:did|has|does) \\p{L}+(?: \\p{L}+)? (?:promise|take on|agree to do|have to do|need to do|commit)|what(?:'s| is) on \\p{L}+(?:'s)? (?:plate|list)|promised? (?:to do|us)|who(?:'s| is) (?:doing|down for|responsible for|taking care of|to do)",
                 Aim.ACTION);
         cue("(?:which|what|all|any|the|our|how many)(?: \\p{L}+){0,2} (?:risks?|worries|concerns)\\b", Aim.RISK);
         cue("open questions?|unanswered|still (?:open|unclear|to be answered)|don'?t know yet", Aim.QUESTION);
@@ -151,7 +151,8 @@ final class QuestionReader {
      * @param today the day it is asked on
      */
     Wanted read(String question, LocalDate today) {
-        String text = mended(question.strip());
+        Optional<TwoInOne> two = TwoInOne.of(question.strip());
+        String text = mended(two.map(TwoInOne::first).orElse(question.strip()));
         Aim aim = CUES.stream()
                 .filter(c -> c.pattern().matcher(text).find())
                 .map(Cue::aim)
@@ -170,7 +171,8 @@ final class QuestionReader {
                 meetings == null || meetings.isBlank() ? null : meetings,
                 OPEN.matcher(text).find(),
                 OVERDUE.matcher(text).find(),
-                CHANGED.matcher(text).find());
+                CHANGED.matcher(text).find(),
+                two.map(TwoInOne::second).orElse(null));
     }
 
     /** The question with the words it asks with put right: "agianst" asks as "against" does. Names stay as they are. */

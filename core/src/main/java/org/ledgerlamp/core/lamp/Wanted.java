@@ -15,6 +15,7 @@ import org.ledgerlamp.core.people.Person;
  * @param onlyOpen whether only what is still open is wanted
  * @param onlyOverdue whether only what is overdue is wanted
  * @param onlyChanged whether only decisions are wanted that were changed or withdrawn later
+ * @param also a second question asked in the same breath, in its words, or null
  */
 public record Wanted(
         Aim aim,
@@ -25,13 +26,14 @@ public record Wanted(
         String meetings,
         boolean onlyOpen,
         boolean onlyOverdue,
-        boolean onlyChanged) {
+        boolean onlyChanged,
+        String also) {
     public Wanted {
         people = List.copyOf(people);
     }
 
     /** The same, about something else. */
     public Wanted about(String other) {
-        return new Wanted(aim, form, other, people, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
+        return new Wanted(aim, form, other, people, period, meetings, onlyOpen, onlyOverdue, onlyChanged, also);
     }
 }

@@ -23,7 +23,8 @@ class AnswerFileTest {
                             "Buy the second charger.",
                             false,
                             List.of(new Place("22.2", "Steering group", DAY, "We buy it."))),
-                    new Said(null, "Ivo", "=I'm against.", true, List.of(new Place("22", "Steering group", DAY, "")))));
+                    new Said(null, "Ivo", "=I'm against.", true, List.of(new Place("22", "Steering group", DAY, "")))),
+            "who pays for it?");
 
     @Test
     void as_markdown_it_has_the_question_the_statements_by_day_and_what_they_rest_on() {
@@ -38,6 +39,8 @@ class AnswerFileTest {
 
                         - Buy the second charger. (22.2)
                         - Ivo: “=I'm against.” (folio 22)
+
+                        The ledger does not say: who pays for it?
 
                         ## What it rests on
 
@@ -63,7 +66,7 @@ class AnswerFileTest {
 
     @Test
     void what_the_ledger_does_not_say_is_said() {
-        Sheet none = new Sheet("Why?", DAY, "folio 3", false, List.of());
+        Sheet none = new Sheet("Why?", DAY, "folio 3", false, List.of(), null);
 
         assertThat(AnswerFile.markdown(none)).contains("The ledger does not say, and nothing in it comes near.");
     }

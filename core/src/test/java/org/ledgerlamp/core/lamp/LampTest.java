@@ -242,6 +242,33 @@ class LampTest {
     }
 
     @Test
+    void two_questions_in_one_breath_are_both_answered_and_the_second_can_be_left_out() {
+        String question = "Who is against Norrvik, and when does the charging mast come?";
+        Answer both = ask(question);
+
+        assertThat(both.wanted().also()).isEqualTo("when does the charging mast come?");
+        assertThat(both.text()).contains("I'm against Norrvik", "second of December");
+
+        Answer first = lamp.ask(question, lamp.read("Who is against Norrvik?", TODAY), TODAY);
+        assertThat(first.text()).contains("I'm against Norrvik").doesNotContain("second of December");
+    }
+
+    @Test
+    void of_two_questions_the_one_that_is_not_answered_is_named() {
+        Answer answer = ask("Who is against Norrvik, and how much did the ticket printer cost?");
+
+        assertThat(answer.answered()).isTrue();
+        assertThat(answer.notSaid()).isEqualTo("how much did the ticket printer cost?");
+    }
+
+    @Test
+    void who_said_it_is_told_by_a_sentence_of_each() {
+        assertThat(ask("who said the roof leaks?").statements().getFirst())
+                .extracting(Statement::lead, Statement::text)
+                .containsExactly("Ana", "The waiting room roof leaks again over the ticket counter.");
+    }
+
+    @Test
     void the_same_question_has_the_same_answer() {
         assertThat(ask("what about the roof?")).isEqualTo(ask("what about the roof?"));
     }

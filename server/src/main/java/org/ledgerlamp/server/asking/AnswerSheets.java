@@ -21,7 +21,8 @@ class AnswerSheets {
                 LocalDate.now(clock),
                 asked.scope().words(),
                 answer.answered(),
-                answer.statements().stream().map(AnswerSheets::said).toList());
+                answer.statements().stream().map(AnswerSheets::said).toList(),
+                answer.notSaid());
     }
 
     /** A statement as it goes out. */

@@ -47,7 +47,8 @@ class AskService {
                 asked.question(),
                 QuestionReading.of(answer.wanted()),
                 answer.answered(),
-                answer.statements().stream().map(places::said).toList());
+                answer.statements().stream().map(places::said).toList(),
+                answer.notSaid());
     }
 
     /** The places that statements rest on, as far as they are still there. */

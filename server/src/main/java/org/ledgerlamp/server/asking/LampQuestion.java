@@ -14,8 +14,8 @@ import org.jspecify.annotations.Nullable;
  */
 record LampQuestion(
         @NotBlank @Size(max = 300) String question,
-        @Nullable QuestionReading reading,
-        @Nullable QuestionReading before,
+        @Nullable @Valid QuestionReading reading,
+        @Nullable @Valid QuestionReading before,
         @Nullable @Valid Scope where) {
     Scope scope() {
         return where == null ? Scope.LEDGER : where;

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.asking;
 
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -20,18 +21,20 @@ import org.ledgerlamp.server.common.Refusal;
  * @param from first day it is about, or null
  * @param to last day it is about, or null
  * @param meetings words that tell which meetings, or null
+ * @param also a second question asked in the same breath, in its words, or null
  */
 record QuestionReading(
         Aim aim,
         Form form,
-        String about,
+        @Size(max = 300) String about,
         List<String> people,
         @Nullable LocalDate from,
         @Nullable LocalDate to,
         @Nullable String meetings,
         boolean onlyOpen,
         boolean onlyOverdue,
-        boolean onlyChanged) {
+        boolean onlyChanged,
+        @Nullable @Size(max = 300) String also) {
     static QuestionReading of(Wanted wanted) {
         return new QuestionReading(
                 wanted.aim(),
@@ -43,7 +46,8 @@ record QuestionReading(
                 wanted.meetings(),
                 wanted.onlyOpen(),
                 wanted.onlyOverdue(),
-                wanted.onlyChanged());
+                wanted.onlyChanged(),
+                wanted.also());
     }
 
     Wanted wanted(List<Person> roster) {
@@ -62,6 +66,16 @@ record QuestionReading(
                 })
                 .toList();
         Period period = from == null ? null : new Period(from, to, "");
-        return new Wanted(aim, form, about, who, period, meetings, onlyOpen, onlyOverdue, onlyChanged);
+        return new Wanted(
+                aim,
+                form,
+                about,
+                who,
+                period,
+                meetings,
+                onlyOpen,
+                onlyOverdue,
+                onlyChanged,
+                also == null || also.isBlank() ? null : also);
     }
 }
