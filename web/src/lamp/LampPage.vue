@@ -43,7 +43,7 @@ const sought = computed(() => {
 })
 
 /** The first places are enough for most; the others are fetched when somebody wants them. */
-const FIRST = 60
+const FIRST = 40
 const ALL = 200
 const most = ref(FIRST)
 watch(sought, () => (most.value = FIRST))

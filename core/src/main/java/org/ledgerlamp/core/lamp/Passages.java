@@ -3,6 +3,7 @@ package org.ledgerlamp.core.lamp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -13,7 +14,7 @@ import org.ledgerlamp.core.reading.Kind;
 /**
  * What was said about it: the sentences that fit best, each with what was said next to it, because an answer often stands
  * beside the words that name its subject: the reply to it, and of what follows that which minutes would tell of. A decision
- * that was recorded is told as it was recorded, one that names the subject before one that stands near it.
+ * that was recorded is told as it was recorded.
  */
 final class Passages implements Composer {
     /** Within so many passages it is the same stretch of talk. */
@@ -45,10 +46,19 @@ final class Passages implements Composer {
                 places.add(found);
             }
         }
-        if (asked.wanted().aim() == Aim.DECISION && places.stream().anyMatch(p -> isSettled(p) && isNamed(asked, p))) {
-            places.sort(Comparator.comparing(p -> isSettled(p) && !isNamed(asked, p)));
-        }
-        return places;
+        return asked.wanted().aim() == Aim.DECISION ? settledFirst(asked, places) : places;
+    }
+
+    /** Decisions on the subject before those that were only taken near it; what was settled last stands, so it is first. */
+    private static List<Found> settledFirst(Asked asked, List<Found> places) {
+        List<Found> settled = places.stream()
+                .filter(p -> isSettled(p) && isNamed(asked, p))
+                .sorted(Comparator.comparing((Found p) -> p.meeting().filed().date())
+                        .reversed())
+                .toList();
+        Set<Found> ordered = new LinkedHashSet<>(settled);
+        ordered.addAll(places);
+        return List.copyOf(ordered);
     }
 
     private static boolean isSettled(Found found) {

@@ -2,7 +2,6 @@ package org.ledgerlamp.core.lamp;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,14 +9,6 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.ledgerlamp.core.exchange.MeetingJson;
-import org.ledgerlamp.core.minutes.Drafter;
-import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
-import org.ledgerlamp.core.reading.MeetingFacts;
-import org.ledgerlamp.core.source.Limits;
-import org.ledgerlamp.core.source.Shorthand;
-import org.ledgerlamp.core.source.SourceDesk;
 
 /** Questions over three meetings of the ferry company, drafted as they are. */
 class LampTest {
@@ -29,7 +20,7 @@ class LampTest {
         lamp = new Lamp(
                 new HeldLedger(
                         List.of(
-                                meeting(
+                                TestMeeting.of(
                                         "01-steering",
                                         "Steering group",
                                         "2026-09-07",
@@ -42,7 +33,7 @@ class LampTest {
                         [00:00:44] Mira Voss: Tom, can you draw the cable route by Friday?
                         [00:00:49] Tom Reyes: Yes, I'll draw the cable route by Friday.
                         """),
-                                meeting(
+                                TestMeeting.of(
                                         "02-weekly",
                                         "Berth weekly",
                                         "2026-09-15",
@@ -54,7 +45,7 @@ class LampTest {
                         [00:00:22] Ana Prokop: I'll call the roofer by the end of September.
                         [00:00:30] Tom Reyes: We carried four hundred and twelve passengers on Sunday, the most ever.
                         """),
-                                meeting(
+                                TestMeeting.of(
                                         "03-steering",
                                         "Steering group",
                                         "2026-10-12",
@@ -66,24 +57,6 @@ class LampTest {
                         [00:00:28] Mira Voss: We keep Norrvik for the charging mast all the same.
                         [00:00:33] Ivo Brandt: Fine.
                         """))));
-    }
-
-    private static LampMeeting meeting(String id, String title, String date, String talk) throws Exception {
-        MeetingFacts facts = MeetingJson.read(
-                """
-                {"title":"%s","series":"%s","kind":"status","date":"%s","roster":[{"name":"Mira Voss"},
-                 {"name":"Ana Prokop"},{"name":"Tom Reyes"},{"name":"Ivo Brandt"}],
-                 "invited":["Mira Voss","Ana Prokop","Tom Reyes","Ivo Brandt"]}"""
-                        .formatted(title, title, date));
-        return LampMeeting.of(
-                id,
-                new Drafter(Judge.shipped(), Shorthand.NONE)
-                        .draft(
-                                new SourceDesk(Limits.DEFAULT, Shorthand.NONE)
-                                        .read(talk.getBytes(StandardCharsets.UTF_8)),
-                                null,
-                                facts,
-                                Template.forKind(facts.kind())));
     }
 
     private static Answer ask(String question) {

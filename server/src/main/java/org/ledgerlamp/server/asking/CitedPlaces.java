@@ -70,7 +70,7 @@ final class CitedPlaces {
 
     private AnswerPlace cited(Citation c, Minutes of) {
         MinutesLine line = c.line() == null ? null : lines.get(c.line());
-        Basis basis = basis(c);
+        Basis basis = basis(c, line);
         return new AnswerPlace(
                 of.folio(),
                 of.isFiled() ? null : of.id(),
@@ -82,7 +82,10 @@ final class CitedPlaces {
                 c.quote());
     }
 
-    private @Nullable Basis basis(Citation c) {
+    private @Nullable Basis basis(Citation c, @Nullable MinutesLine line) {
+        if (c.passage() < 0 && line != null && !line.evidence().isEmpty()) {
+            return line.evidence().getFirst();
+        }
         LitFolio lit = ledger.read(UUID.fromString(c.meeting()));
         if (lit == null || c.passage() < 0) {
             return null;

@@ -148,7 +148,7 @@ final class TeamLedger implements LedgerView {
                         .containsAll(wanted))
                 .limit(most)
                 .toList();
-        return lit(folios.reversed());
+        return scope.draft() == null ? desk.filed().inShort(teamId, folios.reversed()) : lit(folios.reversed());
     }
 
     private List<Minutes> between(@Nullable Period period, int most) {

@@ -28,7 +28,7 @@ class LampController {
     Findings find(
             @AuthenticationPrincipal SignedIn who,
             @RequestParam @NotBlank @Size(max = 300) String q,
-            @RequestParam(defaultValue = "60") @Min(1) @Max(200) int most) {
+            @RequestParam(defaultValue = "40") @Min(1) @Max(200) int most) {
         return turns.take(() -> lamp.find(who.teamId(), q, most));
     }
 }

@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.WordSearch;
 import org.ledgerlamp.server.common.TeamOwned;
@@ -17,8 +19,7 @@ import org.ledgerlamp.server.lamp.Findings.SearchPart;
 import org.ledgerlamp.server.lamp.PlaceSearch.ByWords;
 import org.ledgerlamp.server.lamp.PlaceSearch.Place;
 import org.ledgerlamp.server.lamp.PlaceSearch.Reach;
-import org.ledgerlamp.server.meetings.Meeting;
-import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.FolioTitle;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.references.ReferenceLine;
@@ -116,21 +117,26 @@ class LampService {
         Map<Integer, List<Ranked>> byFolio = new LinkedHashMap<>();
         ranked.forEach(
                 r -> byFolio.computeIfAbsent(r.folio(), f -> new ArrayList<>()).add(r));
-        Map<Integer, Minutes> folios = new LinkedHashMap<>();
-        minutes.folios(teamId, byFolio.keySet()).forEach(m -> folios.put(m.folio(), m));
-        Map<Integer, ReferenceNote> notes = new LinkedHashMap<>();
-        references.numbered(teamId, byFolio.keySet()).forEach(n -> notes.put(n.folio(), n));
+        Map<Integer, FolioTitle> folios = byNumber(minutes.titles(teamId, byFolio.keySet()), FolioTitle::folio);
+        List<Integer> others =
+                byFolio.keySet().stream().filter(n -> !folios.containsKey(n)).toList();
+        Map<Integer, ReferenceNote> notes =
+                others.isEmpty() ? Map.of() : byNumber(references.numbered(teamId, others), ReferenceNote::folio);
         List<Found> found = new ArrayList<>();
         byFolio.forEach((folio, hits) -> {
             if (folios.containsKey(folio)) {
-                Meeting meeting = folios.get(folio).meeting();
-                found.add(found(folio, meeting.title(), meeting.date(), meeting.series(), hits));
+                FolioTitle of = folios.get(folio);
+                found.add(found(folio, of.title(), of.date(), of.series(), hits));
             } else if (notes.containsKey(folio)) {
                 found.add(
                         found(folio, notes.get(folio).title(), notes.get(folio).dated(), null, hits));
             }
         });
         return found;
+    }
+
+    private static <T> Map<Integer, T> byNumber(List<T> all, Function<T, Integer> number) {
+        return all.stream().collect(Collectors.toMap(number, Function.identity()));
     }
 
     private static Found found(int folio, String title, LocalDate date, @Nullable String series, List<Ranked> hits) {

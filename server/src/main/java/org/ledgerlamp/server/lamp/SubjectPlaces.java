@@ -78,9 +78,7 @@ public class SubjectPlaces {
         Set<Integer> numbers = new TreeSet<>();
         found.forEach(hit -> numbers.add(folio(hit)));
         Map<Integer, Named> names = new HashMap<>();
-        minutes.folios(teamId, numbers)
-                .forEach(m -> names.put(
-                        m.folio(), new Named(m.meeting().title(), m.meeting().date())));
+        minutes.titles(teamId, numbers).forEach(f -> names.put(f.folio(), new Named(f.title(), f.date())));
         references.numbered(teamId, numbers).forEach(n -> names.put(n.folio(), new Named(n.title(), n.dated())));
         return new Found(
                 found.stream()

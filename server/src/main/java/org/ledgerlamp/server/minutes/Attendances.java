@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.minutes;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,6 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 
 interface Attendances extends JpaRepository<Attendance, UUID> {
     List<Attendance> findByMinutesIdOrderByPosition(UUID minutesId);
+
+    List<Attendance> findByMinutesIdInOrderByPosition(Collection<UUID> minutesIds);
 
     Optional<Attendance> findByIdAndTeamId(UUID id, UUID teamId);
 

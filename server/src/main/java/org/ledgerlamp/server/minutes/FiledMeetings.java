@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.ledgerlamp.core.lamp.LampMeeting;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.ledger.FiledLine;
@@ -83,7 +84,7 @@ public class FiledMeetings {
                 new Sheets(tray.of(folio.teamId(), List.of(folio.meeting().id())), this::talk);
         List<Said> talk = sheets.isEmpty() ? List.of() : Said.in(sheets.talk(), people);
         List<FiledLine> lines = minutes.lines(folio).stream()
-                .filter(l -> stands(l, folio) && l.kind() != LineKind.SUMMARY && l.kind() != LineKind.ANSWER)
+                .filter(l -> stands(l, folio) && isToldOf(l))
                 .map(l -> line(l, names, sheets))
                 .toList();
         return new FiledFolio(
@@ -124,25 +125,65 @@ public class FiledMeetings {
 
     private LitFolio lit(Minutes folio, Map<UUID, String> names, Roster people) {
         FiledFolio filed = of(folio, names, people);
-        List<Presence> there = attendances.findByMinutesIdOrderByPosition(folio.id()).stream()
-                .map(a -> new Presence(
-                        a.name(),
-                        a.role(),
-                        a.isPresent(),
-                        a.isLate(),
-                        a.words(),
-                        a.share(),
-                        a.turns(),
-                        a.seconds() == null ? null : Duration.ofSeconds(a.seconds())))
-                .toList();
         return new LitFolio(
-                new LampMeeting(
-                        filed.meeting(),
-                        folio.meeting().title(),
-                        folio.meeting().kind(),
-                        people.people(),
-                        there),
-                filed);
+                met(folio, filed.meeting(), people, attendances.findByMinutesIdOrderByPosition(folio.id())), filed);
+    }
+
+    private static LampMeeting met(Minutes folio, FiledMeeting filed, Roster people, List<Attendance> there) {
+        return new LampMeeting(
+                filed,
+                folio.meeting().title(),
+                folio.meeting().kind(),
+                people.people(),
+                there.stream()
+                        .map(a -> new Presence(
+                                a.name(),
+                                a.role(),
+                                a.isPresent(),
+                                a.isLate(),
+                                a.words(),
+                                a.share(),
+                                a.turns(),
+                                a.seconds() == null ? null : Duration.ofSeconds(a.seconds())))
+                        .toList());
+    }
+
+    /** Reads folios of a team by what is of record alone, without the talk: of many meetings that is far less. */
+    public List<LampMeeting> inShort(UUID teamId, Collection<Minutes> folios) {
+        Map<UUID, String> names = roster.names(teamId);
+        Roster people = roster.roster(teamId);
+        List<String> called = people.people().stream().map(Person::name).toList();
+        Map<UUID, List<MinutesLine>> lines = minutes.linesOfRecord(folios);
+        Map<UUID, List<Attendance>> there =
+                attendances
+                        .findByMinutesIdInOrderByPosition(
+                                folios.stream().map(Minutes::id).toList())
+                        .stream()
+                        .collect(Collectors.groupingBy(Attendance::minutesId));
+        return folios.stream()
+                .map(m -> met(
+                        m,
+                        new FiledMeeting(
+                                m.id().toString(),
+                                m.meeting().date(),
+                                m.meeting().series(),
+                                called,
+                                List.of(),
+                                lines.getOrDefault(m.id(), List.of()).stream()
+                                        .filter(FiledMeetings::isToldOf)
+                                        .map(l -> inShort(l, names))
+                                        .toList()),
+                        people,
+                        there.getOrDefault(m.id(), List.of())))
+                .toList();
+    }
+
+    private static FiledLine inShort(MinutesLine line, Map<UUID, String> names) {
+        return line(line, names, -1, line.evidence().stream().map(Basis::quote).toList());
+    }
+
+    private static boolean isToldOf(MinutesLine line) {
+        return line.kind() != LineKind.SUMMARY && line.kind() != LineKind.ANSWER;
     }
 
     /** The talk alone, as it was kept: neither links nor answers need more of a source, and need it of many. */

@@ -12,6 +12,8 @@ import org.springframework.data.jpa.repository.Query;
 interface Lines extends JpaRepository<MinutesLine, UUID> {
     List<MinutesLine> findByMinutesIdOrderByPosition(UUID minutesId);
 
+    List<MinutesLine> findByMinutesIdInAndFolioIsNotNullOrderByPosition(Collection<UUID> minutesIds);
+
     Optional<MinutesLine> findByIdAndTeamId(UUID id, UUID teamId);
 
     List<MinutesLine> findByTeamIdAndIdInAndFolioIsNotNullOrderByFolioAscNumberAsc(UUID teamId, Collection<UUID> ids);
