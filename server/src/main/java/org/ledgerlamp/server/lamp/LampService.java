@@ -19,9 +19,9 @@ import org.ledgerlamp.server.lamp.Findings.SearchPart;
 import org.ledgerlamp.server.lamp.PlaceSearch.ByWords;
 import org.ledgerlamp.server.lamp.PlaceSearch.Place;
 import org.ledgerlamp.server.lamp.PlaceSearch.Reach;
-import org.ledgerlamp.server.minutes.FolioTitle;
+import org.ledgerlamp.server.minutes.FolioTitles;
+import org.ledgerlamp.server.minutes.FolioTitles.FolioTitle;
 import org.ledgerlamp.server.minutes.MinutesLine;
-import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.references.ReferenceLine;
 import org.ledgerlamp.server.references.ReferenceNote;
 import org.ledgerlamp.server.references.ReferenceService;
@@ -40,19 +40,19 @@ class LampService {
     private final SearchNarrowing narrowing;
     private final PlaceSearch places;
     private final SearchFacets facets;
-    private final MinutesService minutes;
+    private final FolioTitles titles;
     private final ReferenceService references;
 
     LampService(
             SearchNarrowing narrowing,
             PlaceSearch places,
             SearchFacets facets,
-            MinutesService minutes,
+            FolioTitles titles,
             ReferenceService references) {
         this.narrowing = narrowing;
         this.places = places;
         this.facets = facets;
-        this.minutes = minutes;
+        this.titles = titles;
         this.references = references;
     }
 
@@ -117,11 +117,10 @@ class LampService {
         Map<Integer, List<Ranked>> byFolio = new LinkedHashMap<>();
         ranked.forEach(
                 r -> byFolio.computeIfAbsent(r.folio(), f -> new ArrayList<>()).add(r));
-        Map<Integer, FolioTitle> folios = byNumber(minutes.titles(teamId, byFolio.keySet()), FolioTitle::folio);
+        Map<Integer, FolioTitle> folios = titles.of(teamId, byFolio.keySet());
         List<Integer> others =
                 byFolio.keySet().stream().filter(n -> !folios.containsKey(n)).toList();
-        Map<Integer, ReferenceNote> notes =
-                others.isEmpty() ? Map.of() : byNumber(references.numbered(teamId, others), ReferenceNote::folio);
+        Map<Integer, ReferenceNote> notes = notes(teamId, others);
         List<Found> found = new ArrayList<>();
         byFolio.forEach((folio, hits) -> {
             if (folios.containsKey(folio)) {
@@ -135,8 +134,11 @@ class LampService {
         return found;
     }
 
-    private static <T> Map<Integer, T> byNumber(List<T> all, Function<T, Integer> number) {
-        return all.stream().collect(Collectors.toMap(number, Function.identity()));
+    private Map<Integer, ReferenceNote> notes(UUID teamId, List<Integer> numbers) {
+        return numbers.isEmpty()
+                ? Map.of()
+                : references.numbered(teamId, numbers).stream()
+                        .collect(Collectors.toMap(ReferenceNote::folio, Function.identity()));
     }
 
     private static Found found(int folio, String title, LocalDate date, @Nullable String series, List<Ranked> hits) {

@@ -14,9 +14,9 @@ import org.hibernate.search.engine.search.common.BooleanOperator;
 import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.orm.Search;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.minutes.FolioTitles;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.MinutesLine;
-import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.references.ReferenceLine;
 import org.ledgerlamp.server.references.ReferenceService;
 import org.ledgerlamp.server.tray.Passage;
@@ -30,12 +30,12 @@ public class SubjectPlaces {
     private static final int MOST = 400;
 
     private final EntityManager entities;
-    private final MinutesService minutes;
+    private final FolioTitles titles;
     private final ReferenceService references;
 
-    SubjectPlaces(EntityManager entities, MinutesService minutes, ReferenceService references) {
+    SubjectPlaces(EntityManager entities, FolioTitles titles, ReferenceService references) {
         this.entities = entities;
-        this.minutes = minutes;
+        this.titles = titles;
         this.references = references;
     }
 
@@ -78,7 +78,7 @@ public class SubjectPlaces {
         Set<Integer> numbers = new TreeSet<>();
         found.forEach(hit -> numbers.add(folio(hit)));
         Map<Integer, Named> names = new HashMap<>();
-        minutes.titles(teamId, numbers).forEach(f -> names.put(f.folio(), new Named(f.title(), f.date())));
+        titles.of(teamId, numbers).values().forEach(f -> names.put(f.folio(), new Named(f.title(), f.date())));
         references.numbered(teamId, numbers).forEach(n -> names.put(n.folio(), new Named(n.title(), n.dated())));
         return new Found(
                 found.stream()

@@ -37,6 +37,7 @@ public class FiledMeetings {
 
     private final MinutesService minutes;
     private final MinutesRepository folios;
+    private final Lines lines;
     private final RosterService roster;
     private final TrayService tray;
     private final Attendances attendances;
@@ -44,10 +45,12 @@ public class FiledMeetings {
     FiledMeetings(
             MinutesService minutes,
             MinutesRepository folios,
+            Lines lines,
             RosterService roster,
             TrayService tray,
             Attendances attendances) {
         this.folios = folios;
+        this.lines = lines;
         this.attendances = attendances;
         this.minutes = minutes;
         this.roster = roster;
@@ -153,13 +156,11 @@ public class FiledMeetings {
         Map<UUID, String> names = roster.names(teamId);
         Roster people = roster.roster(teamId);
         List<String> called = people.people().stream().map(Person::name).toList();
-        Map<UUID, List<MinutesLine>> lines = minutes.linesOfRecord(folios);
-        Map<UUID, List<Attendance>> there =
-                attendances
-                        .findByMinutesIdInOrderByPosition(
-                                folios.stream().map(Minutes::id).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(Attendance::minutesId));
+        List<UUID> ids = folios.stream().map(Minutes::id).toList();
+        Map<UUID, List<MinutesLine>> recorded = lines.findByMinutesIdInAndFolioIsNotNullOrderByPosition(ids).stream()
+                .collect(Collectors.groupingBy(MinutesLine::minutesId));
+        Map<UUID, List<Attendance>> there = attendances.findByMinutesIdInOrderByPosition(ids).stream()
+                .collect(Collectors.groupingBy(Attendance::minutesId));
         return folios.stream()
                 .map(m -> met(
                         m,
@@ -169,7 +170,7 @@ public class FiledMeetings {
                                 m.meeting().series(),
                                 called,
                                 List.of(),
-                                lines.getOrDefault(m.id(), List.of()).stream()
+                                recorded.getOrDefault(m.id(), List.of()).stream()
                                         .filter(FiledMeetings::isToldOf)
                                         .map(l -> inShort(l, names))
                                         .toList()),

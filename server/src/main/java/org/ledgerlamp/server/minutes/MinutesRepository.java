@@ -38,9 +38,9 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIn(UUID teamId, Collection<Integer> folios);
 
-    @Query("select new org.ledgerlamp.server.minutes.FolioTitle(m.folio, m.meeting.title, m.meeting.date,"
+    @Query("select new org.ledgerlamp.server.minutes.FolioTitles$FolioTitle(m.folio, m.meeting.title, m.meeting.date,"
             + " m.meeting.series) from Minutes m where m.teamId = :teamId and m.folio in :folios")
-    List<FolioTitle> titles(UUID teamId, Collection<Integer> folios);
+    List<FolioTitles.FolioTitle> titles(UUID teamId, Collection<Integer> folios);
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndIdIn(UUID teamId, Collection<UUID> ids);

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
@@ -87,12 +86,6 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public List<Minutes> folios(UUID teamId, Collection<Integer> numbers) {
         return minutes.findByTeamIdAndFolioIn(teamId, numbers);
-    }
-
-    /** What the folios of these numbers are called. */
-    @Transactional(readOnly = true)
-    public List<FolioTitle> titles(UUID teamId, Collection<Integer> numbers) {
-        return minutes.titles(teamId, numbers);
     }
 
     /** The minutes of these ids. */
@@ -180,16 +173,6 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public List<MinutesLine> lines(Minutes of) {
         return lines.findByMinutesIdOrderByPosition(of.id());
-    }
-
-    /** The lines of record of some folios, each folio's in order. */
-    @Transactional(readOnly = true)
-    public Map<UUID, List<MinutesLine>> linesOfRecord(Collection<Minutes> folios) {
-        return lines
-                .findByMinutesIdInAndFolioIsNotNullOrderByPosition(
-                        folios.stream().map(Minutes::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(MinutesLine::minutesId));
     }
 
     @Transactional(readOnly = true)
