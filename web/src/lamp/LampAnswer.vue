@@ -90,6 +90,10 @@ function novelty(statement: LampAnswer['statements'][number]): Novelty | undefin
   box-shadow: var(--glow);
 }
 
+.not-said {
+  margin-top: 10px;
+}
+
 h2 {
   font: 600 17px/1.3 var(--serif);
   margin-bottom: 2px;

@@ -223,7 +223,7 @@ label,
 }
 
 .also {
-  width: 230px;
+  width: min(100%, 360px);
 }
 
 .when :deep(input) {

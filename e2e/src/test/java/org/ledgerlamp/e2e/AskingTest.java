@@ -99,6 +99,21 @@ class AskingTest extends BrowserTest {
     }
 
     @Test
+    void of_two_questions_in_one_breath_it_says_which_it_cannot_answer_and_that_one_can_be_left_out() {
+        ask("What did we decide about the second charger, and how much did the bishop pay for the tombola?");
+
+        assertThat(answer()).containsText("Buy the second charger from the same maker, at 212,000.");
+        assertThat(answer()).containsText("The ledger does not say: “how much did the bishop pay for the tombola?”");
+
+        page.getByLabel("and then").fill("");
+        page.keyboard().press("Enter");
+
+        assertThat(answer()).not().containsText("The ledger does not say");
+        assertThat(answer()).containsText("Buy the second charger from the same maker, at 212,000.");
+        assertThat(page.getByLabel("and then")).hasCount(0);
+    }
+
+    @Test
     void words_are_found_and_can_be_asked_as_a_question() {
         ask("second charger");
         assertThat(page.getByRole(AriaRole.STATUS).first()).containsText("places");

@@ -10,7 +10,7 @@ import org.ledgerlamp.core.reading.Kind;
 /** How many there are of what is recorded, and which. Counted only where all of them can be looked at. */
 final class HowMany implements Composer {
     /** Of so many meetings at most what is recorded is counted. */
-    private static final int MEETINGS = 60;
+    private static final int MEETINGS = 500;
 
     private static final int ACTIONS = 400;
     private static final int NAMED = 5;
@@ -45,7 +45,7 @@ final class HowMany implements Composer {
     }
 
     private static List<Statement> meetings(Asked asked) {
-        List<LampMeeting> all = MeetingsInShort.meant(asked);
+        List<LampMeeting> all = MeetingsInShort.meant(asked, MEETINGS);
         return all.size() == MEETINGS
                 ? List.of()
                 : told(

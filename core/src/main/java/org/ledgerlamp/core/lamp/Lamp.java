@@ -42,16 +42,15 @@ public final class Lamp {
     /**
      * Answers a question that was read, or whose reading was changed.
      *
-     * @param wanted what is wanted
+     * @param wanted what is wanted; of a question that asks two things at once the second is asked where it names it
      * @param today the day it is asked on
      */
     public Answer ask(String question, Wanted wanted, LocalDate today) {
+        String first = TwoInOne.of(question).map(TwoInOne::first).orElse(question);
         if (wanted.also() == null) {
-            return ask(question, wanted, today, Room.WHOLE);
+            return ask(first, wanted, today, Room.WHOLE);
         }
-        TwoInOne two = TwoInOne.of(question)
-                .filter(t -> t.second().equals(wanted.also()))
-                .orElse(new TwoInOne(question, wanted.also()));
+        TwoInOne two = new TwoInOne(first, wanted.also());
         Wanted other = readAfter(wanted, two.second(), today);
         return two.together(
                 ask(two.first(), wanted, today, Room.FIRST_OF_TWO),

@@ -21,7 +21,8 @@ public interface LedgerView {
     List<LampMeeting> likely(Sought sought, Wanted wanted, int most);
 
     /**
-     * Meetings held in a period, earliest first; of more than are wanted the latest.
+     * Meetings held in a period, earliest first; of more than are wanted the latest. They may come without their talk: with
+     * what was recorded and who was there.
      *
      * @param period or null for all
      * @param names words that the meeting's title, series or kind holds, or null

@@ -16,7 +16,7 @@ final class MeetingsInShort implements Composer {
 
     @Override
     public List<Statement> compose(Asked asked) {
-        List<LampMeeting> meetings = meant(asked);
+        List<LampMeeting> meetings = meant(asked, MEETINGS);
         if (meetings.isEmpty()) {
             return List.of();
         }
@@ -36,10 +36,10 @@ final class MeetingsInShort implements Composer {
         return statements;
     }
 
-    /** The meetings a question is about, in order of time. */
-    static List<LampMeeting> meant(Asked asked) {
+    /** The meetings a question is about, in order of time; of more than {@code most} the latest. */
+    static List<LampMeeting> meant(Asked asked, int most) {
         return Latest.meant(
-                asked.question(), named(asked.ledger().held(asked.wanted().period(), null, MEETINGS), asked.sought()));
+                asked.question(), named(asked.ledger().held(asked.wanted().period(), null, most), asked.sought()));
     }
 
     /** Those whose names hold the most of the subject; all where nothing is named. */

@@ -72,7 +72,7 @@ final class QuestionReader {
                 "when\\b|what (?:date|day|time)|by when|which (?:day|date|week|month)|how soon|what(?:'s| is) planned",
                 Aim.DAY);
         cue(
-                "how (?:many|much|long|big|large|far|high|heavy|often|old)|what(?:'s| is| was| are| were)? (?:the |our )?(?:\\p{L}+ ){0,3}(?:price|cost|costs|fee|fees|budget|rent|premium|total|number|figure|rate|percentage|amount|cap|quote|estimate|deposit|salary|wage|bill)",
+                "how (?:many|much|long|big|large|far|high|heavy|often|old)|what (?:did|does|do|will|would) (?:.* )?(?:cost|pay|charge|earn)\\b|what(?:'s| is| was| are| were)? (?:the |our )?(?:\\p{L}+ ){0,3}(?:price|cost|costs|fee|fees|budget|rent|premium|total|number|figure|rate|percentage|amount|cap|quote|estimate|deposit|salary|wage|bill)",
                 Aim.FIGURE);
         cue(
                 "what (?:happened|became|has become|'s happening|is happening|came) (?:of|to|with|about|out)|where (?:is|are|did|does|do|has) (?:that|it|we|this|.* (?:get|got|stand|at))|did .* (?:ever|finish|get|come|arrive|go|happen|manage|send|sort)|(?:is|are|has|have|was|were) .* (?:done|finished|sorted|ready|back|in yet|arrived|come|happened|fixed|yet)|how far|status|progress|what'?s (?:the )?(?:latest|news)|how(?:'s| is| are) .* (?:going|getting on|coming along)|what did .* get|(?:has|have|was|were|is|are) (?!.*\\b(?:we|there)\\b).* (?:been )?\\p{L}{3,}ed\\b",

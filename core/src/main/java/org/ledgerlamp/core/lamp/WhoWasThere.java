@@ -14,7 +14,7 @@ import org.ledgerlamp.core.time.WrittenDay;
 /** Who was there, who was not, and who spoke how much, over the meetings asked for. */
 final class WhoWasThere implements Composer {
     private static final int MOST = 8;
-    private static final int MEETINGS = 60;
+    private static final int MEETINGS = 200;
     private static final Pattern ABSENCE = Pattern.compile(
             "miss|absent|apolog|away|did ?n'?t|was ?n'?t|were ?n'?t|not (?:there|at|come)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SHARE =

@@ -222,7 +222,8 @@ class LampTest {
         assertThat(both.wanted().also()).isEqualTo("when does the charging mast come?");
         assertThat(both.text()).contains("I'm against Norrvik", "second of December");
 
-        Answer first = lamp.ask(question, lamp.read("Who is against Norrvik?", TODAY), TODAY);
+        Answer first = lamp.ask(question, lamp.read("Who is against Norrvik", TODAY), TODAY);
+        assertThat(first).isEqualTo(ask("Who is against Norrvik"));
         assertThat(first.text()).contains("I'm against Norrvik").doesNotContain("second of December");
     }
 

@@ -21,10 +21,6 @@ class KeptQuestion extends Versioned {
     @Column(name = "member_id", updatable = false)
     private UUID memberId;
 
-    /** The words alone, to be listed. */
-    @Column(updatable = false)
-    private String question;
-
     @Convert(converter = AskedColumn.class)
     @Column(columnDefinition = "longtext", updatable = false)
     private LampQuestion asked;
@@ -46,7 +42,6 @@ class KeptQuestion extends Versioned {
     KeptQuestion(SignedIn who, LampQuestion asked, Answer answer, Instant now) {
         super(who.teamId());
         this.memberId = who.memberId();
-        this.question = asked.question();
         this.asked = asked;
         keep(answer, now);
     }
