@@ -206,8 +206,10 @@ label,
   display: inline-flex;
   align-items: center;
   gap: 6px;
+  max-width: 100%;
   font-size: 12.5px;
   color: var(--ink-2);
+  white-space: nowrap;
 }
 
 .field {
@@ -223,7 +225,8 @@ label,
 }
 
 .also {
-  width: min(100%, 360px);
+  width: 340px;
+  min-width: 0;
 }
 
 .when :deep(input) {
