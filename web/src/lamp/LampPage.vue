@@ -93,10 +93,12 @@ const { data, error, refetch } = useQuery({
         <h2 v-if="asks && data.folios.length" class="section-head">
           Places that speak of {{ data.words }}
         </h2>
-        <LampPlaces v-if="data.folios.length" :findings="data" />
-        <p v-if="most < ALL && data.total > most" class="more">
-          <button class="btn" type="button" @click="most = ALL">Show more places</button>
-        </p>
+        <template v-if="data.folios.length">
+          <LampPlaces :findings="data" />
+          <p v-if="most < ALL && data.total > most" class="more">
+            <button class="btn" type="button" @click="most = ALL">Show more places</button>
+          </p>
+        </template>
         <EmptyState v-else-if="!asks" title="The ledger does not say">
           No filed line and no passage behind one has “{{ data.words || data.query }}”, a word of it
           or one like it<template v-if="data.narrowings.length">

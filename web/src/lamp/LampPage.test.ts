@@ -1,0 +1,88 @@
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { flushPromises, mount } from '@vue/test-utils'
+import PrimeVue from 'primevue/config'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { queryClient } from '../api/queries'
+import type { Findings } from '../api/types'
+import { primeVueOptions } from '../shared/primevue'
+import { testServer } from '../shared/testServer'
+import LampPage from './LampPage.vue'
+
+const found = (total: number): Findings => ({
+  query: 'charger',
+  words: 'charger',
+  narrowings: [],
+  total,
+  reach: 'ALL',
+  facets: [],
+  folios: total
+    ? [
+        {
+          folio: 22,
+          title: 'Steering group',
+          date: '2026-11-02',
+          series: null,
+          more: 0,
+          hits: [
+            {
+              line: 2,
+              kind: 'DECISION',
+              sourceId: null,
+              passage: null,
+              speaker: null,
+              startMs: null,
+              alike: false,
+              text: [{ text: 'Buy the second charger.', lit: false }],
+            },
+          ],
+        },
+      ]
+    : [],
+})
+
+async function search(total: number) {
+  queryClient.clear()
+  const server = testServer({ 'GET /api/lamp': () => ({ body: found(total) }) })
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:all(.*)*', component: { template: '<i />' } }],
+  })
+  await router.push('/lamp?q=charger')
+  const page = mount(LampPage, {
+    global: {
+      plugins: [router, [VueQueryPlugin, { queryClient }], [PrimeVue, primeVueOptions]],
+    },
+  })
+  await flushPromises()
+  return { page, server }
+}
+
+describe('a search for words', () => {
+  afterEach(() => vi.unstubAllGlobals())
+
+  it('that found all there is says so, and neither offers more nor says that nothing was found', async () => {
+    const { page } = await search(1)
+
+    expect(page.text()).toContain('Buy the second charger.')
+    expect(page.text()).not.toContain('The ledger does not say')
+    expect(page.text()).not.toContain('Show more places')
+  })
+
+  it('that found more than it shows offers the others', async () => {
+    const { page, server } = await search(41)
+
+    expect(page.text()).not.toContain('The ledger does not say')
+    await page.get('.more button').trigger('click')
+    await flushPromises()
+    expect(server.sent.map((s) => s.query.get('most'))).toEqual(['40', '200'])
+    expect(page.text()).not.toContain('Show more places')
+  })
+
+  it('that found nothing says so', async () => {
+    const { page } = await search(0)
+
+    expect(page.text()).toContain('The ledger does not say')
+    expect(page.text()).not.toContain('Show more places')
+  })
+})
