@@ -24,8 +24,10 @@ record TwoInOne(String first, String second) {
                     + "|(?:summari[sz]e|list|show|tell)\\b)|\\b(?:what|when|who|why|how|which)(?:'?s)?\\b",
             Pattern.CASE_INSENSITIVE);
 
-    /** The two, where a question is two. What only names a subject first
-     * ("the roof, is it done?") is one, and so is what asks for more of the same fact ("and since when?"). */
+    /**
+     * The two, where a question is two. What only names a subject first ("the roof, is it done?") is one, and so is what
+     * asks for more of the same fact ("and since when?").
+     */
     static Optional<TwoInOne> of(String question) {
         Matcher border = BORDER.matcher(question);
         while (border.find()) {

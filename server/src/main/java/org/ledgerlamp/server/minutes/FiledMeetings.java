@@ -90,15 +90,17 @@ public class FiledMeetings {
                 .filter(l -> stands(l, folio) && isToldOf(l))
                 .map(l -> line(l, names, sheets))
                 .toList();
-        return new FiledFolio(
-                new FiledMeeting(
-                        folio.id().toString(),
-                        folio.meeting().date(),
-                        folio.meeting().series(),
-                        people.people().stream().map(Person::name).toList(),
-                        talk,
-                        lines),
-                sheets);
+        return new FiledFolio(filed(folio, people, talk, lines), sheets);
+    }
+
+    private static FiledMeeting filed(Minutes folio, Roster people, List<Said> talk, List<FiledLine> lines) {
+        return new FiledMeeting(
+                folio.id().toString(),
+                folio.meeting().date(),
+                folio.meeting().series(),
+                people.people().stream().map(Person::name).toList(),
+                talk,
+                lines);
     }
 
     /** Of a folio what is of record; of a draft what was not struck and is not merely offered. */
@@ -155,7 +157,6 @@ public class FiledMeetings {
     public List<LampMeeting> inShort(UUID teamId, Collection<Minutes> folios) {
         Map<UUID, String> names = roster.names(teamId);
         Roster people = roster.roster(teamId);
-        List<String> called = people.people().stream().map(Person::name).toList();
         List<UUID> ids = folios.stream().map(Minutes::id).toList();
         Map<UUID, List<MinutesLine>> recorded = lines.findByMinutesIdInAndFolioIsNotNullOrderByPosition(ids).stream()
                 .collect(Collectors.groupingBy(MinutesLine::minutesId));
@@ -164,11 +165,9 @@ public class FiledMeetings {
         return folios.stream()
                 .map(m -> met(
                         m,
-                        new FiledMeeting(
-                                m.id().toString(),
-                                m.meeting().date(),
-                                m.meeting().series(),
-                                called,
+                        filed(
+                                m,
+                                people,
                                 List.of(),
                                 recorded.getOrDefault(m.id(), List.of()).stream()
                                         .filter(FiledMeetings::isToldOf)
