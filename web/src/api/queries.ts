@@ -57,7 +57,23 @@ export const keys = {
 
 /** Says that these lists are to be fetched anew. */
 export function outdate(...names: string[]): Promise<void[]> {
-  return Promise.all(names.map((name) => queryClient.invalidateQueries({ queryKey: [name] })))
+  return Promise.all(names.map(outdateOne))
+}
+
+/**
+ * A list that is being fetched for the first time, or that nobody looks at any more, is not asked for again while it is
+ * under way; its answer may be from before the change, so it is outdated once more when it is there.
+ */
+async function outdateOne(name: string) {
+  const list = { queryKey: [name] }
+  const underWay = queryClient
+    .getQueryCache()
+    .findAll({ ...list, fetchStatus: 'fetching' })
+    .filter((query) => query.state.data === undefined || !query.isActive())
+  await queryClient.invalidateQueries(list)
+  if (underWay.length === 0) return
+  await Promise.allSettled(underWay.map((query) => query.promise))
+  await queryClient.invalidateQueries({ ...list, predicate: (query) => underWay.includes(query) })
 }
 
 export function useTray() {
