@@ -44,7 +44,8 @@ final class Everything implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (Line l : best) {
             statements.add(
-                    statements.isEmpty() || !statements.getLast().isFrom(l.meeting())
+                    statements.isEmpty()
+                                    || !statements.getLast().isFrom(l.meeting().id())
                             ? Quotes.recorded(l.meeting(), l.line(), "")
                             : Quotes.further(l.meeting(), l.line()));
         }

@@ -63,7 +63,7 @@ public final class Lamp {
         for (Composer composer : Composer.of(wanted)) {
             List<Statement> statements = composer.compose(asked);
             if (!statements.isEmpty()) {
-                return new Answer(today, wanted, true, statements);
+                return new Answer(today, wanted, true, Repeats.without(statements));
             }
         }
         return new Answer(today, wanted, false, Passages.nearest(asked));

@@ -42,7 +42,10 @@ final class Objections implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (Found found : against.stream().limit(MOST).toList()) {
             statements.add(
-                    statements.isEmpty() || !statements.getLast().isFrom(found.meeting())
+                    statements.isEmpty()
+                                    || !statements
+                                            .getLast()
+                                            .isFrom(found.meeting().id())
                             ? Quotes.said(found)
                             : Quotes.alone(found));
         }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.ledger.FiledLine;
 import org.ledgerlamp.core.ledger.Stems;
 import org.ledgerlamp.core.reading.Kind;
@@ -23,6 +24,10 @@ final class Passages implements Composer {
     private static final int FEWEST_WORDS = 3;
     /** An exchange is read on for so many passages at most. */
     private static final int FAR = 12;
+    /** The share of a subject that is named by a place that speaks of it, not of something like it. */
+    private static final double MOST_OF_IT = 0.6;
+    /** So far below the best score a place may still be of the same subject. */
+    private static final double NOT_FAR_BELOW = 9;
 
     @Override
     public List<Statement> compose(Asked asked) {
@@ -39,14 +44,38 @@ final class Passages implements Composer {
         return statements;
     }
 
+    /** The best place, and others that speak of enough of the subject themselves. */
     private static List<Found> places(Asked asked) {
+        boolean answers = Support.isEnough(asked, asked.found());
         List<Found> places = new ArrayList<>();
         for (Found found : asked.found()) {
-            if (places.size() < asked.room().stretches() && places.stream().noneMatch(p -> p.isNear(found, BESIDE))) {
+            boolean tells = places.isEmpty() || !answers || found.covered() >= Support.least(asked);
+            if (tells
+                    && places.size() < asked.room().stretches()
+                    && places.stream().noneMatch(p -> p.isNear(found, BESIDE))) {
                 places.add(found);
             }
         }
-        return asked.wanted().aim() == Aim.DECISION ? settledFirst(asked, places) : places;
+        return switch (asked.wanted().aim()) {
+            case DECISION -> settledFirst(asked, places);
+            case STATUS -> lastHeardFirst(asked, places);
+            default -> places;
+        };
+    }
+
+    /** What became of something is told by the last meeting that named it. */
+    private static List<Found> lastHeardFirst(Asked asked, List<Found> places) {
+        double best = asked.found().getFirst().score();
+        Optional<Found> last = asked.found().stream()
+                .filter(f -> f.covered() >= MOST_OF_IT && f.score() >= best - NOT_FAR_BELOW && isNamed(asked, f))
+                .max(Comparator.comparing((Found f) -> f.meeting().filed().date())
+                        .thenComparing(Found::score));
+        if (last.isEmpty()) {
+            return places;
+        }
+        return Stream.concat(last.stream(), places.stream().filter(p -> !p.isNear(last.get(), BESIDE)))
+                .limit(asked.room().stretches())
+                .toList();
     }
 
     /** Decisions on the subject before those that were only taken near it; what was settled last stands, so it is first. */
@@ -80,11 +109,11 @@ final class Passages implements Composer {
         List<Statement> statements = new ArrayList<>();
         Optional<FiledLine> line = asked.wanted().aim() == Aim.DECISION ? found.line(Kind.DECISION) : Optional.empty();
         if (line.isPresent()) {
-            statements.add(Standing.of(asked, found.meeting(), line.get()));
+            statements.addAll(Standing.of(asked, found.meeting(), line.get()));
         } else {
             statements.add(Quotes.said(found));
         }
-        int words = Quotes.words(statements.getFirst().text());
+        int words = statements.stream().mapToInt(s -> Quotes.words(s.text())).sum();
         int last = Math.min(lens.size() - 1, found.sentence().passage() + FAR);
         for (int n = found.sentence().passage() + 1; n <= last && words < length; n++) {
             if (isWorthReading(found, n)) {

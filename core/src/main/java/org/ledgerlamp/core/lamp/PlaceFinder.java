@@ -13,6 +13,8 @@ final class PlaceFinder {
 
     /** A passage is looked at where it speaks of the subject this much, against the one that does most. */
     private static final double LEAST_SHARE = 0.5;
+    /** The same where the last word counts, which may name the subject a single time. */
+    private static final double LEAST_SHARE_OF_THE_LAST_WORD = 0.3;
 
     /** How much a passage tells that names a day of the period asked for. */
     private static final double OF_A_DAY = 4;
@@ -39,8 +41,9 @@ final class PlaceFinder {
             }
         }
         double most = passages.stream().mapToDouble(Passage::about).max().orElse(0);
+        double share = wanted.aim() == Aim.STATUS ? LEAST_SHARE_OF_THE_LAST_WORD : LEAST_SHARE;
         List<Passage> read = passages.stream()
-                .filter(p -> p.about() >= LEAST_SHARE * most)
+                .filter(p -> p.about() >= share * most)
                 .sorted(Comparator.comparingDouble((Passage p) -> -p.about()))
                 .limit(MOST_READ)
                 .toList();

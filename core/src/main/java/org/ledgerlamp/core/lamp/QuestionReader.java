@@ -36,7 +36,8 @@ final class QuestionReader {
                 Aim.MEETING);
         cue("everything (?:about|on)", Aim.SAYING);
         cue(
-                "who (?:was|were|is|all was|came|attended|turned up|showed up|joined|made it|missed|has missed|have missed|had missed|hasn'?t been|sent apologies|did ?n'?t (?:come|attend|turn up|make it|show))(?: (?:there|at|to|in|on|present|absent|away|missing|late|the|two|three|most|all|any|our|a|for|steering|meetings?)\\b|\\?|$)",
+                "who (?:was|were|is|all was) (?:there|at|present|absent|away|missing|late|(?:in|on) (?:the|our|a|last|all|any|every|for)\\b(?! (?:charge|duty|lead)))\\b"
+                        + "|who (?:came|attended|turned up|showed up|joined|made it|missed|has missed|have missed|had missed|hasn'?t been|sent apologies|did ?n'?t (?:come|attend|turn up|make it|show))(?: (?:there|at|to|in|on|late|the|two|three|most|all|any|our|a|steering|meetings?)\\b|\\?|$)",
                 Aim.ATTENDANCE);
         cue(
                 "(?:was|were|wasn'?t|weren'?t) \\p{Lu}\\p{L}+(?: \\p{Lu}\\p{L}+)?(?: and \\p{Lu}\\p{L}+)? (?:at|in) (?:the|our|last|every|each|any|all) (?-i:(?!\\p{Lu}))(?:\\p{L}+ ){0,3}(?:meetings?|calls?|reviews?|group|weekl(?:y|ies)|sessions?|catch-?ups?|briefings?|boards?|committees?)\\b",
@@ -72,10 +73,10 @@ final class QuestionReader {
                 "when\\b|what (?:date|day|time)|by when|which (?:day|date|week|month)|how soon|what(?:'s| is) planned",
                 Aim.DAY);
         cue(
-                "how (?:many|much|long|big|large|far|high|heavy|often|old)|what (?:did|does|do|will|would) (?:.* )?(?:cost|pay|charge|earn)\\b|what(?:'s| is| was| are| were)? (?:the |our )?(?:\\p{L}+ ){0,3}(?:price|cost|costs|fee|fees|budget|rent|premium|total|number|figure|rate|percentage|amount|cap|quote|estimate|deposit|salary|wage|bill)",
+                "how (?:many|much|long|big|large|far|high|heavy|often|old)|what (?:\\p{L}+ )?(?:did|does|do|will|would) (?:.* )?(?:cost|pay|charge|earn)\\b|what(?:'s| is| was| are| were)? (?:the |our )?(?:\\p{L}+ ){0,3}(?:price|cost|costs|fee|fees|budget|rent|premium|total|number|figure|rate|percentage|amount|cap|quote|estimate|deposit|salary|wage|bill)",
                 Aim.FIGURE);
         cue(
-                "what (?:happened|became|has become|'s happening|is happening|came) (?:of|to|with|about|out)|where (?:is|are|did|does|do|has) (?:that|it|we|this|.* (?:get|got|stand|at))|did .* (?:ever|finish|get|come|arrive|go|happen|manage|send|sort)|(?:is|are|has|have|was|were) .* (?:done|finished|sorted|ready|back|in yet|arrived|come|happened|fixed|yet)|how far|status|progress|what'?s (?:the )?(?:latest|news)|how(?:'s| is| are) .* (?:going|getting on|coming along)|what did .* get|(?:has|have|was|were|is|are) (?!.*\\b(?:we|there)\\b).* (?:been )?\\p{L}{3,}ed\\b",
+                "what (?:happened|became|has become|'s happening|is happening|came) (?:of|to|with|about|out)|where (?:is|are|did|does|do|has) (?:that|it|we|this|.* (?:get|got|stand|at))|did .* (?:ever|finish|get|come|arrive|go|happen|manage|send|sort|in the end|after all|at last)|(?:is|are|has|have|was|were) .* (?:done|finished|sorted|ready|back|in yet|arrived|come|happened|fixed|yet)|how far|status|progress|what'?s (?:the )?(?:latest|news)|how(?:'s| is| are) .* (?:going|getting on|coming along)|what did .* get|(?:has|have|was|were|is|are) (?!.*\\b(?:we|there)\\b).* (?:been )?\\p{L}{3,}ed\\b",
                 Aim.STATUS);
         cue("who\\b", Aim.SPEAKER);
     }
@@ -90,8 +91,8 @@ final class QuestionReader {
             decide decided decision agree agreed settle settled conclude concluded choose chose chosen approve approved
             say said tell told mention mentioned ask asked talk talked discuss discussed happen happened went summarise
             summarize summary recap table please main key big all any anything everything else end ended still
-            actually ever now currently current latest today yet already right about whats what's hows who's whos when's
-            wheres meeting meetings folio folios why reason reasons given overdue outstanding owe owes owing action
+            actually ever now since currently current latest today yet already right about what's who's how's when's
+            where's why's meeting meetings folio folios why reason reasons given overdue outstanding owe owes owing action
             actions item items todo supposed meant status progress risk risks question questions open
             unanswered against objected object disagreed disagree opposed contested unanimous missed miss attended attend
             attendance apologies present absent there many much long often moved changed change over time history year
@@ -132,6 +133,10 @@ final class QuestionReader {
     private static final Pattern OVERDUE = Pattern.compile("overdue|past due|late\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN =
             Pattern.compile("still|outstanding|owes?\\b|open|owing|not done|to do", Pattern.CASE_INSENSITIVE);
+
+    /** Two words in one with the apostrophe forgotten: "whats", "didnt". */
+    private static final Pattern CONTRACTED = Pattern.compile("(?:what|who|how|when|where|why|that|there)s"
+            + "|(?:did|does|do|is|are|was|were|has|have|had|ca|could|wo|would|should)nt");
 
     private static final Pattern ARTICLE = Pattern.compile("\\b(?:the|our|a|this|that) $", Pattern.CASE_INSENSITIVE);
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’-]*");
@@ -175,14 +180,23 @@ final class QuestionReader {
                 two.map(TwoInOne::second).orElse(null));
     }
 
-    /** The question with the words it asks with put right: "agianst" asks as "against" does. Names stay as they are. */
+    /**
+     * The question with the words it asks with put right: "agianst" asks as "against" does, "whats" as "what's". Names
+     * stay as they are.
+     */
     private String mended(String question) {
-        return WORD.matcher(question)
-                .replaceAll(m -> Matcher.quoteReplacement(
-                        roster.candidates(m.group()).isEmpty()
-                                ? Spelling.nearest(m.group().toLowerCase(Locale.ROOT), MEANT)
-                                        .orElse(m.group())
-                                : m.group()));
+        return WORD.matcher(question).replaceAll(m -> Matcher.quoteReplacement(mendedWord(m.group())));
+    }
+
+    private String mendedWord(String word) {
+        if (!roster.candidates(word).isEmpty()) {
+            return word;
+        }
+        String plain = word.toLowerCase(Locale.ROOT);
+        int last = plain.length() - 1;
+        return CONTRACTED.matcher(plain).matches()
+                ? plain.substring(0, last) + "'" + plain.substring(last)
+                : Spelling.nearest(plain, MEANT).orElse(word);
     }
 
     /** Who is named; with a forgotten apostrophe ("Toms form") as well. */
@@ -233,7 +247,8 @@ final class QuestionReader {
                     || ASKING.contains(Words.stem(plain))
                     || plain.equals("list") && WANTS_LIST.matcher(text).find()
                     || plain.equals("move") && aim == Aim.CHANGE && !isNoun(text, word.start())
-                    || plain.startsWith("promise") && aim == Aim.ACTION;
+                    || CHANGED.matcher(plain).find()
+                    || plain.startsWith("promise") && (aim == Aim.ACTION || aim == Aim.STATUS);
             if (!inPeriod && !inName && !asks) {
                 about.append(about.isEmpty() ? "" : " ").append(word.group());
             }

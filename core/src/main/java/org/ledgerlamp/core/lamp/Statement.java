@@ -20,8 +20,17 @@ public record Statement(LocalDate day, String lead, String text, boolean said, L
         }
     }
 
-    /** Whether it is from a meeting. */
-    boolean isFrom(LampMeeting meeting) {
-        return citations.getFirst().meeting().equals(meeting.id());
+    /** Id of the meeting it is from; of several the one it rests on most. */
+    String meeting() {
+        return citations.getFirst().meeting();
+    }
+
+    boolean isFrom(String meeting) {
+        return meeting().equals(meeting);
+    }
+
+    /** The same with the day of its meeting, or without where that is null. */
+    Statement on(LocalDate when) {
+        return new Statement(when, lead, text, said, citations);
     }
 }

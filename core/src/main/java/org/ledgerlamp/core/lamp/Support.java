@@ -20,8 +20,13 @@ final class Support {
 
     /** Whether one of the best places speaks of enough of the subject. */
     static boolean isEnough(Asked asked, List<Found> found) {
-        double least = FOR_A_FACT.contains(asked.wanted().aim()) ? OF_A_FACT : OF_WHAT_IS_GIVEN;
+        double least = least(asked);
         return found.stream().limit(AMONG).anyMatch(f -> f.covered() >= least && hasTheForm(asked, f));
+    }
+
+    /** The share of its subject that a place has to speak of. */
+    static double least(Asked asked) {
+        return FOR_A_FACT.contains(asked.wanted().aim()) ? OF_A_FACT : OF_WHAT_IS_GIVEN;
     }
 
     /** Where a figure is asked for, one is said beside it. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Two questions asked in one breath: "when did it close, and how much did it raise?"
@@ -45,22 +46,9 @@ record TwoInOne(String first, String second) {
         if (!one.answered() && !other.answered()) {
             return one;
         }
-        List<Statement> statements = new ArrayList<>(one.answered() ? one.statements() : List.of());
-        if (other.answered()) {
-            other.statements().stream()
-                    .filter(s -> statements.stream().noneMatch(t -> tellsIt(t, s)))
-                    .forEach(statements::add);
-        }
+        List<Statement> statements = new ArrayList<>();
+        Stream.of(one, other).filter(Answer::answered).map(Answer::statements).forEach(statements::addAll);
         String notSaid = !one.answered() ? first : !other.answered() ? second : null;
-        return new Answer(one.askedOn(), one.wanted(), true, statements, notSaid);
-    }
-
-    /** Whether one statement tells what the other does, from the same meeting. */
-    private static boolean tellsIt(Statement one, Statement other) {
-        return one.text().contains(other.text())
-                && one.citations()
-                        .getFirst()
-                        .meeting()
-                        .equals(other.citations().getFirst().meeting());
+        return new Answer(one.askedOn(), one.wanted(), true, Repeats.without(statements), notSaid);
     }
 }

@@ -69,4 +69,54 @@ class PassagesTest {
                 .contains("They looked at it on Monday.", "I'll send the yard the drawings by Friday.")
                 .doesNotContain("Has anybody seen my gloves, by the way?", "Under the chair, I think.");
     }
+
+    @Test
+    void what_became_of_something_is_told_by_the_last_meeting_that_named_it() throws Exception {
+        LampMeeting promised = TestMeeting.of(
+                "01",
+                "Berth weekly",
+                "2026-09-01",
+                """
+                [00:00:03] Mira Voss: The stock list of the spare parts. Ana, will you finish the stock list?
+                [00:00:10] Ana Prokop: I'll finish the stock list of the spare parts by the end of September.
+                [00:00:19] Tom Reyes: The stock list is what we need most.
+                """);
+        LampMeeting heard = TestMeeting.of(
+                "02",
+                "Berth weekly",
+                "2026-10-20",
+                """
+                [00:00:03] Mira Voss: And the stock list?
+                [00:00:10] Ana Prokop: I gave up after two shelves. We count by hand.
+                """);
+
+        Statement first =
+                answer("Did Ana ever finish the stock list?", promised, heard).getFirst();
+
+        assertThat(first.day()).isEqualTo("2026-10-20");
+    }
+
+    @Test
+    void a_place_that_speaks_of_little_of_the_subject_is_not_told_beside_one_that_speaks_of_all() throws Exception {
+        LampMeeting all = TestMeeting.of(
+                "01",
+                "Berth weekly",
+                "2026-09-01",
+                """
+                [00:00:03] Mira Voss: What does the fender of the Gannet cost?
+                [00:00:10] Ana Prokop: The fender of the Gannet costs four hundred.
+                """);
+        LampMeeting little = TestMeeting.of(
+                "02",
+                "Berth weekly",
+                "2026-10-20",
+                """
+                [00:00:03] Mira Voss: The Gannet was late on Monday, fourteen minutes.
+                [00:00:10] Ivo Brandt: Wind against tide.
+                """);
+
+        assertThat(answer("what did the fender of the Gannet cost?", all, little))
+                .isNotEmpty()
+                .allMatch(s -> s.isFrom("01"));
+    }
 }

@@ -110,6 +110,24 @@ class QuestionReaderTest {
 
     @ParameterizedTest
     @CsvSource({
+        "whats the price of a fender,FIGURE,price fender",
+        "whos doing the rota,ACTION,rota",
+        "why didnt we buy the second charger,REASON,buy second charger",
+        "did the ramp open in the end,STATUS,ramp",
+        "what toll do lorries have to pay,FIGURE,toll lorries pay",
+        "Mira promised a rota. did we get it?,STATUS,rota",
+        "who is our insurer?,SPEAKER,insurer",
+        "which insurer are we with and since when,DECISION,insurer",
+    })
+    void an_apostrophe_may_be_forgotten_and_words_that_ask_are_no_subject(String question, Aim aim, String about) {
+        Wanted wanted = reader.read(question, TODAY);
+
+        assertThat(wanted.aim()).isEqualTo(aim);
+        assertThat(wanted.about()).isEqualTo(about);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
         "who was agianst the second charger,OBJECTION",
         "what is overdeu,ACTION",
         "was the charger contetsed,OBJECTION",
