@@ -11,7 +11,7 @@ interface Composer {
     static List<Composer> of(Wanted wanted) {
         return switch (wanted.aim()) {
             case ACTION -> List.of(new HowMany(), new Promises(), new Passages());
-            case ATTENDANCE -> List.of(new WhoWasThere(), new Passages());
+            case ATTENDANCE -> List.of(new WhoWasThere());
             case MEETING -> List.of(new HowMany(), new MeetingsInShort(), new Passages());
             case DECISION -> List.of(new HowMany(), new DecisionsTaken(), new Passages());
             case CHANGE -> List.of(new ThroughTime(), new Passages());

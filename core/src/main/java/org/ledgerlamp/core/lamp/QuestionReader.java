@@ -34,6 +34,9 @@ final class QuestionReader {
         cue(
                 "what(?:'?s| has| was)? (?:happened|went on|been going on|did we (?:do|cover|discuss|talk about))(?: (?:in|on|at|last|this|over|during|the week)\\b|$)(?!.* (?:with|about|to) )",
                 Aim.MEETING);
+        cue(
+                "^(?:(?:list|show|tell)(?: me)? )?(?:the |our )?meetings (?:of|in|from|during|since|held|last|this)\\b",
+                Aim.MEETING);
         cue("everything (?:about|on)", Aim.SAYING);
         cue(
                 "who (?:was|were|is|all was) (?:there|at|present|absent|away|missing|late|(?:in|on) (?:the|our|a|last|all|any|every|for)\\b(?! (?:charge|duty|lead)))\\b"
@@ -43,7 +46,7 @@ final class QuestionReader {
                 "(?:was|were|wasn'?t|weren'?t) \\p{Lu}\\p{L}+(?: \\p{Lu}\\p{L}+)?(?: and \\p{Lu}\\p{L}+)? (?:at|in) (?:the|our|last|every|each|any|all) (?-i:(?!\\p{Lu}))(?:\\p{L}+ ){0,3}(?:meetings?|calls?|reviews?|group|weekl(?:y|ies)|sessions?|catch-?ups?|briefings?|boards?|committees?)\\b",
                 Aim.ATTENDANCE);
         cue(
-                "apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
+                "roles?\\b|apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
                 Aim.ATTENDANCE);
         cue(
                 "who (?:was|were|is|voted|spoke|argued|stood) against|who (?:objected|disagreed|dissented|opposed|abstained|wasn'?t happy|did ?n'?t (?:like|want|agree))|contested|unanimous|objections?\\b|any ?(?:one|body) (?:against|object|disagree)|pros and cons|arguments? (?:for|against)|for and against|who wanted|who (?:was|were) (?:for|in favour|keen)|did (?:everyone|everybody|all) agree|was there (?:any )?(?:disagreement|dissent)",
@@ -90,13 +93,13 @@ final class QuestionReader {
             """
             decide decided decision agree agreed settle settled conclude concluded choose chose chosen approve approved
             say said tell told mention mentioned ask asked talk talked discuss discussed happen happened went summarise
-            summarize summary recap table please main key big all any anything everything else end ended still
+            summarize summary recap please main big all any anything everything else end ended still
             actually ever now since currently current latest today yet already right about what's who's how's when's
             where's why's meeting meetings folio folios why reason reasons given overdue outstanding owe owes owing action
             actions item items todo supposed meant status progress risk risks question questions open
             unanswered against objected object disagreed disagree opposed contested unanimous missed miss attended attend
             attendance apologies present absent there many much long often moved changed change over time history year
-            figure wanted argued argue carrying carry become became planned short minutes line us me our we i you me
+            figure wanted argued argue carrying carry become became planned minutes us me our we i you me
             everybody anyone anybody else date dates day days far gave give given done did doing finish finished
             stand stands standing was were is are be least most pros cons taken took
             """
@@ -134,9 +137,19 @@ final class QuestionReader {
     private static final Pattern OPEN =
             Pattern.compile("still|outstanding|owes?\\b|open|owing|not done|to do", Pattern.CASE_INSENSITIVE);
 
+    /** Words that ask in a phrase, and elsewhere may be what is asked about: "in short", but "too short". */
+    private static final Pattern ASKING_PHRASE = Pattern.compile(
+            "\\b(?:in short|(?:with )?a (?:short )?line (?:each|for each)|(?:as|in) an? (?:short )?(?:table|list)"
+                    + "|key (?=(?:decision|point|risk|action|question|topic|thing)s?\\b))",
+            Pattern.CASE_INSENSITIVE);
+
     /** Two words in one with the apostrophe forgotten: "whats", "didnt". */
     private static final Pattern CONTRACTED = Pattern.compile("(?:what|who|how|when|where|why|that|there)s"
             + "|(?:did|does|do|is|are|was|were|has|have|had|ca|could|wo|would|should)nt");
+
+    /** Those who come to a meeting, where nothing else of them is asked. */
+    private static final Pattern ATTENDANT =
+            Pattern.compile("people|persons?|roles?|attendees?|participants?|guests?", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ARTICLE = Pattern.compile("\\b(?:the|our|a|this|that) $", Pattern.CASE_INSENSITIVE);
     private static final Pattern WORD = Pattern.compile("[\\p{L}][\\p{L}'’-]*");
@@ -237,17 +250,24 @@ final class QuestionReader {
     /** The words that are left when those are taken out that ask, name days, or name people. */
     private static String about(String text, Aim aim, Span period, List<Mention> named) {
         StringBuilder about = new StringBuilder();
+        List<Span> phrases = ASKING_PHRASE
+                .matcher(text)
+                .results()
+                .map(m -> new Span(m.start(), m.end()))
+                .toList();
         Matcher word = WORD_OR_NUMBER.matcher(text);
         while (word.find()) {
-            boolean inPeriod = period != null && word.start() >= period.start() && word.end() <= period.end();
+            boolean inPeriod = period != null && word.start() >= period.start() && word.start() < period.end();
             boolean inName = named.stream().anyMatch(m -> word.start() >= m.start() && word.start() < m.end());
             String plain = word.group().toLowerCase(Locale.ROOT).replace('’', '\'');
-            boolean asks = Words.isEmptyWord(plain)
+            boolean asks = phrases.stream().anyMatch(p -> word.start() >= p.start() && word.end() <= p.end())
+                    || Words.isEmptyWord(plain)
                     || Words.isEmptyWord(Words.stem(plain))
                     || ASKING.contains(Words.stem(plain))
                     || plain.equals("list") && WANTS_LIST.matcher(text).find()
                     || plain.equals("move") && aim == Aim.CHANGE && !isNoun(text, word.start())
                     || CHANGED.matcher(plain).find()
+                    || ATTENDANT.matcher(plain).matches() && aim == Aim.ATTENDANCE
                     || plain.startsWith("promise") && (aim == Aim.ACTION || aim == Aim.STATUS);
             if (!inPeriod && !inName && !asks) {
                 about.append(about.isEmpty() ? "" : " ").append(word.group());

@@ -1,5 +1,6 @@
 package org.ledgerlamp.core.lamp;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -21,12 +22,24 @@ final class Support {
     /** Whether one of the best places speaks of enough of the subject. */
     static boolean isEnough(Asked asked, List<Found> found) {
         double least = least(asked);
-        return found.stream().limit(AMONG).anyMatch(f -> f.covered() >= least && hasTheForm(asked, f));
+        return found.stream()
+                .limit(AMONG)
+                .anyMatch(f -> f.covered() >= least && hasTheForm(asked, f) && isOfThePeriod(asked, f));
     }
 
     /** The share of its subject that a place has to speak of. */
     static double least(Asked asked) {
         return FOR_A_FACT.contains(asked.wanted().aim()) ? OF_A_FACT : OF_WHAT_IS_GIVEN;
+    }
+
+    /** Where nothing but days tell what is asked for, a place is of these days, or names one of them. */
+    private static boolean isOfThePeriod(Asked asked, Found found) {
+        Period period = asked.wanted().period();
+        LocalDate day = found.meeting().filed().date();
+        return period == null
+                || !asked.sought().terms().isEmpty()
+                || period.holds(day)
+                || Days.saysOneOf(period, found.sentence().text(), day);
     }
 
     /** Where a figure is asked for, one is said beside it. */

@@ -19,6 +19,7 @@ final class WhoWasThere implements Composer {
             "miss|absent|apolog|away|did ?n'?t|was ?n'?t|were ?n'?t|not (?:there|at|come)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SHARE =
             Pattern.compile("spoke|talked|said (?:the )?(?:most|least)|speaking|share", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ROLES = Pattern.compile("\\broles?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern LEAST = Pattern.compile("least", Pattern.CASE_INSENSITIVE);
 
     @Override
@@ -36,7 +37,7 @@ final class WhoWasThere implements Composer {
         if (SHARE.matcher(asked.question()).find()) {
             return shares(meetings, LEAST.matcher(asked.question()).find());
         }
-        return ABSENCE.matcher(asked.question()).find() ? absences(meetings, wanted) : presences(meetings, wanted);
+        return ABSENCE.matcher(asked.question()).find() ? absences(meetings, wanted) : presences(meetings, asked);
     }
 
     /** Of each who is asked about, whether they were there: "yes: Ana was at the safety review". */
@@ -77,23 +78,34 @@ final class WhoWasThere implements Composer {
                 .toList();
     }
 
-    private static List<Statement> presences(List<LampMeeting> meetings, Wanted wanted) {
+    private static List<Statement> presences(List<LampMeeting> meetings, Asked asked) {
+        boolean roles = ROLES.matcher(asked.question()).find();
         List<Statement> statements = new ArrayList<>();
         for (LampMeeting meeting : meetings.reversed()) {
             List<String> there = meeting.attendance().stream()
-                    .filter(p -> p.present() && isMeant(p, wanted))
-                    .map(Presence::name)
+                    .filter(p -> p.present() && isMeant(p, asked.wanted()))
+                    .map(p -> p.name() + (roles ? role(meeting, p) : ""))
                     .toList();
             if (statements.size() < MOST && !there.isEmpty()) {
                 statements.add(new Statement(
                         meeting.filed().date(),
                         meeting.title(),
-                        String.join(", ", there) + ".",
+                        (asked.wanted().form() == Form.COUNT ? there.size() + " were there: " : "")
+                                + String.join(", ", there) + ".",
                         false,
                         List.of(attendance(meeting))));
             }
         }
         return statements;
+    }
+
+    /** What somebody does, as far as the roster knows: " (electrician)". */
+    private static String role(LampMeeting meeting, Presence presence) {
+        return meeting.roster().stream()
+                .filter(p -> p.name().equals(presence.name()) && p.role() != null)
+                .map(p -> " (" + p.role() + ")")
+                .findFirst()
+                .orElse("");
     }
 
     /** Who spoke how much of all that was said in these meetings, in order. */

@@ -122,6 +122,24 @@ class LampTest {
     }
 
     @Test
+    void who_was_there_is_counted_and_told_with_their_roles_where_that_is_asked() {
+        assertThat(ask("how many people attended the last steering group?").text())
+                .endsWith("Steering group: 3 were there: Mira Voss, Ivo Brandt, Tom Reyes.");
+        assertThat(ask("roles of the people at the last steering group").text()).contains("Tom Reyes (electrician)");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "who missed the steering group in August?",
+                "what happened at the meeting of 3 March?",
+                "what was decided in the week of the 5th of January?"
+            })
+    void days_on_which_nobody_met_are_not_answered_from_others(String question) {
+        assertThat(ask(question).answered()).isFalse();
+    }
+
+    @Test
     void who_said_least_is_told_in_order_of_shares() {
         Answer answer = ask("who said least in October?");
 

@@ -18,7 +18,7 @@ final class TestMeeting {
         MeetingFacts facts = MeetingJson.read(
                 """
                 {"title":"%s","series":"%s","kind":"status","date":"%s","roster":[{"name":"Mira Voss"},
-                 {"name":"Ana Prokop"},{"name":"Tom Reyes"},{"name":"Ivo Brandt"}],
+                 {"name":"Ana Prokop"},{"name":"Tom Reyes","role":"electrician"},{"name":"Ivo Brandt"}],
                  "invited":["Mira Voss","Ana Prokop","Tom Reyes","Ivo Brandt"]}"""
                         .formatted(title, title, date));
         return LampMeeting.of(
