@@ -41,14 +41,17 @@ const found = (total: number): Findings => ({
     : [],
 })
 
-async function search(total: number) {
+async function search(total: number, at = '/lamp?q=charger') {
   queryClient.clear()
-  const server = testServer({ 'GET /api/lamp': () => ({ body: found(total) }) })
+  const server = testServer({
+    'GET /api/lamp': () => ({ body: found(total) }),
+    'GET /api/kept': () => ({ body: [] }),
+  })
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:all(.*)*', component: { template: '<i />' } }],
   })
-  await router.push('/lamp?q=charger')
+  await router.push(at)
   const page = mount(LampPage, {
     global: {
       plugins: [router, [VueQueryPlugin, { queryClient }], [PrimeVue, primeVueOptions]],
@@ -84,5 +87,14 @@ describe('a search for words', () => {
 
     expect(page.text()).toContain('The ledger does not say')
     expect(page.text()).not.toContain('Show more places')
+  })
+
+  it('offers questions to begin with while nothing is asked', async () => {
+    const { page, server } = await search(0, '/lamp')
+
+    const questions = page.findAll('[aria-label="Questions to begin with"] a')
+    expect(questions.map((q) => q.text())).toContain('What is overdue?')
+    expect(questions[0]?.attributes('href')).toBe('/lamp?q=What+is+overdue?')
+    expect(server.sent.map((s) => s.path)).toEqual(['/api/kept'])
   })
 })

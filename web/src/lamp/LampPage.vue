@@ -7,6 +7,7 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import AnswerActs from './AnswerActs.vue'
 import AskOn from './AskOn.vue'
+import FirstQuestions from './FirstQuestions.vue'
 import KeepAnswer from './KeepAnswer.vue'
 import KeptAgain from './KeptAgain.vue'
 import KeptQuestions from './KeptQuestions.vue'
@@ -64,6 +65,7 @@ const { data, error, refetch } = useQuery({
     <EmptyState v-else-if="!q" title="What are you looking for?">
       The lamp looks through every line that was filed, and through every word it rests on. Ask a
       question, or name words to be found.
+      <template #next><FirstQuestions /></template>
     </EmptyState>
     <div v-else class="says">
       <template v-if="asks">

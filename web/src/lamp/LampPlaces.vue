@@ -59,7 +59,7 @@ section {
 
 .of {
   display: flex;
-  align-items: center;
+  align-items: baseline;
   gap: 12px;
   border-bottom: 1px solid var(--rule-strong);
   padding-bottom: 6px;
@@ -76,7 +76,12 @@ h2.of a:hover {
   text-decoration: underline;
 }
 
+h2.of .small {
+  white-space: nowrap;
+}
+
 h2.of .folio-no {
+  flex: none;
   margin-left: auto;
 }
 

@@ -232,7 +232,7 @@ label,
 .when :deep(input) {
   height: 28px;
   min-height: 28px;
-  width: 104px;
+  width: 122px;
   padding: 0 8px;
 }
 </style>

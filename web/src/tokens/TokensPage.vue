@@ -166,7 +166,13 @@ form h2 {
 }
 
 fieldset {
+  margin: 0;
   border: 0;
+  padding: 0;
+}
+
+legend {
+  padding: 0;
 }
 
 .check {
