@@ -45,6 +45,17 @@ describe('the places a search found', () => {
     expect(told({}).get('[role=status]').text()).toBe('1 place in 1 folio')
   })
 
+  it('are told to be the best of many where there are more', () => {
+    expect(told({ total: 4200 }).get('[role=status]').text()).toBe(
+      '4,200 places, the best 1 of them here, in 1 folio',
+    )
+    const folio = { folio: 7, title: 'Norrvik', date: '2026-07-15', series: null, more: 3 }
+    const both = told({ total: 90, folios: [{ ...folio, hits: [hit(2, false), hit(3, true)] }] })
+    expect(both.get('[role=status]').text()).toBe(
+      '90 places with charger, the best 4 of them here, and 1 alike in meaning, in 1 folio',
+    )
+  })
+
   it('are told apart from those that are only alike', () => {
     const folio = { folio: 7, title: 'Norrvik', date: '2026-07-15', series: null, more: 0 }
     const shown = told({ folios: [{ ...folio, hits: [hit(2, false), hit(3, true)] }] })

@@ -13,11 +13,18 @@ const props = defineProps<{ findings: Findings }>()
 const shown = computed(() => props.findings.folios.flatMap((f) => f.hits))
 const alike = computed(() => shown.value.filter((h) => h.alike).length)
 
+/** Those that have the words, as far as they are given: of many only the best are. */
+const given = computed(
+  () =>
+    shown.value.length - alike.value + props.findings.folios.reduce((sum, f) => sum + f.more, 0),
+)
+
 const told = computed(() => {
   const { total, folios, words } = props.findings
   const inFolios = `in ${count(folios.length, 'folio')}`
-  if (!alike.value) return `${count(total, 'place')} ${inFolios}`
-  const named = total ? `${count(total, 'place')} with ${words}` : `nothing has ${words}`
+  const best = total > given.value ? `, the best ${given.value} of them here` : ''
+  if (!alike.value) return `${count(total, 'place')}${best ? `${best},` : ''} ${inFolios}`
+  const named = total ? `${count(total, 'place')} with ${words}${best}` : `nothing has ${words}`
   return `${named}, and ${alike.value} alike in meaning, ${inFolios}`
 })
 
