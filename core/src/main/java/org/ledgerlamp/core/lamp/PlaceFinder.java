@@ -3,6 +3,7 @@ package org.ledgerlamp.core.lamp;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.SentenceVectors;
 
@@ -28,6 +29,25 @@ final class PlaceFinder {
 
     /** The sentences, best first. */
     static List<Found> among(List<LampMeeting> meetings, Sought sought, Wanted wanted) {
+        Sought subject = sought.withoutPeople();
+        return each(meetings, sought, wanted, (look, seen) -> {
+                    double covered =
+                            covered(subject, seen.lens(), seen.sentence().passage());
+                    return new Found(seen.lens(), seen.sentence(), PlaceTraits.weighed(look, seen), covered);
+                })
+                .stream()
+                .sorted(Comparator.comparingDouble((Found f) -> -f.score())
+                        .thenComparing(f -> f.meeting().id())
+                        .thenComparing(f -> f.sentence().passage()))
+                .toList();
+    }
+
+    /** What {@code told} makes of each sentence that is looked at closely. */
+    static <T> List<T> each(
+            List<LampMeeting> meetings,
+            Sought sought,
+            Wanted wanted,
+            BiFunction<PlaceTraits.Look, PlaceTraits.Seen, T> told) {
         List<LampMeeting> inTime = meetings.stream()
                 .sorted(Comparator.comparing(m -> m.filed().date()))
                 .toList();
@@ -47,7 +67,7 @@ final class PlaceFinder {
                 .sorted(Comparator.comparingDouble((Passage p) -> -p.about()))
                 .limit(MOST_READ)
                 .toList();
-        return weighed(read, sought, wanted);
+        return seen(read, sought, wanted, told);
     }
 
     private static boolean saysADayOf(Period period, TalkLens lens, int n) {
@@ -56,7 +76,11 @@ final class PlaceFinder {
                         period, lens.said(n).text(), lens.meeting().filed().date());
     }
 
-    private static List<Found> weighed(List<Passage> passages, Sought sought, Wanted wanted) {
+    private static <T> List<T> seen(
+            List<Passage> passages,
+            Sought sought,
+            Wanted wanted,
+            BiFunction<PlaceTraits.Look, PlaceTraits.Seen, T> told) {
         SentenceVectors model = SentenceVectors.shared();
         List<String> texts = new ArrayList<>();
         texts.add(SentenceVectors.asked(sought.question()));
@@ -66,22 +90,16 @@ final class PlaceFinder {
         }
         float[][] meanings = model.of(texts);
         PlaceTraits.Look look = new PlaceTraits.Look(sought, wanted, meanings[0]);
-        Sought subject = sought.withoutPeople();
-        List<Found> found = new ArrayList<>();
+        List<T> all = new ArrayList<>();
         int at = 1;
         for (Passage p : passages) {
             float[] before = meanings[at++];
             for (TalkLens.Spoken sentence : p.lens().sentences(p.n())) {
                 float[] own = meanings[at++];
-                PlaceTraits.Seen seen = new PlaceTraits.Seen(p.lens(), sentence, p.lateness(), own, before);
-                found.add(new Found(
-                        p.lens(), sentence, PlaceTraits.weighed(look, seen), covered(subject, p.lens(), p.n())));
+                all.add(told.apply(look, new PlaceTraits.Seen(p.lens(), sentence, p.lateness(), own, before)));
             }
         }
-        found.sort(Comparator.comparingDouble((Found f) -> -f.score())
-                .thenComparing(f -> f.meeting().id())
-                .thenComparing(f -> f.sentence().passage()));
-        return found;
+        return all;
     }
 
     /** The share of a subject, by what its terms tell, that is said within a few passages; 1 where there is none. */

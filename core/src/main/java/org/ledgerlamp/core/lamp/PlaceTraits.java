@@ -11,8 +11,8 @@ import org.ledgerlamp.core.reading.Kind;
 
 /**
  * What can be told of a sentence that may answer a question: how much of the subject is in the talk around it, how near
- * its meaning is, and whether it has the form of an answer. The weights were fitted to the questions of two labelled
- * ledgers and rounded; fitted to either alone they agree in sign (docs/quality.md).
+ * its meaning is, and whether it has the form of an answer. The weights were learned from the questions of two labelled
+ * ledgers ({@link WeighedPlaces}) and rounded; learned from either alone they agree in sign (docs/quality.md).
  */
 enum PlaceTraits {
     TALK_ABOUT_IT(7.4) {
@@ -137,6 +137,10 @@ enum PlaceTraits {
     }
 
     abstract double of(Look look, Seen seen);
+
+    double weight() {
+        return weight;
+    }
 
     /** What a question looks for, made ready once. */
     record Look(Sought sought, Wanted wanted, float[] meaning) {
