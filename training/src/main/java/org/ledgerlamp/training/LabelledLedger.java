@@ -24,7 +24,6 @@ import tools.jackson.databind.json.JsonMapper;
  * @param questions those that are answered, with all sentences weighed for them
  */
 record LabelledLedger(String name, List<Question> questions) {
-    private static final int SHORT_RUN = 4;
     private static final int FEWEST_WORDS = 3;
 
     /**
@@ -63,7 +62,7 @@ record LabelledLedger(String name, List<Question> questions) {
         return meetings;
     }
 
-    /** Whether a sentence and a quote of the label share a run of words: half of either, four where that is more. */
+    /** Whether a quote of the label covers a sentence. */
     private static boolean isLabelled(Place place, JsonNode label) {
         List<String> said = Quotes.words(place.text());
         boolean answers = false;
@@ -74,16 +73,10 @@ record LabelledLedger(String name, List<Question> questions) {
             return false;
         }
         for (JsonNode quote : label.path("quotes")) {
-            List<String> words = Quotes.words(quote.asString());
-            int run = Quotes.longestRun(words, said);
-            if (run >= enough(words) || run >= enough(said)) {
+            if (Quotes.covers(Quotes.words(quote.asString()), said)) {
                 return true;
             }
         }
         return false;
-    }
-
-    private static int enough(List<String> words) {
-        return Math.min(words.size(), Math.max(SHORT_RUN, (words.size() + 1) / 2));
     }
 }

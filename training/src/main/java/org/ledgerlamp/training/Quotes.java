@@ -48,7 +48,8 @@ final class Quotes {
                 .toList();
     }
 
-    private static boolean covers(List<String> quote, List<String> sentence) {
+    /** Whether they share a run of words: half of the shorter one, four where that is more. */
+    static boolean covers(List<String> quote, List<String> sentence) {
         if (sentence.isEmpty()) {
             return false;
         }

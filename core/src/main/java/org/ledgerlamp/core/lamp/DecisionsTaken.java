@@ -26,7 +26,7 @@ final class DecisionsTaken implements Composer {
             Telling.lines(meeting, List.of(Kind.DECISION), asked.ledger().words()).stream()
                     .limit(each)
                     .forEach(l -> statements.add(
-                            statements.isEmpty() || !statements.getLast().isFrom(meeting.id())
+                            statements.isEmpty() || !statements.getLast().isFrom(meeting)
                                     ? Quotes.recorded(meeting, l, "")
                                     : Quotes.further(meeting, l)));
         }

@@ -44,8 +44,7 @@ final class Everything implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (Line l : best) {
             statements.add(
-                    statements.isEmpty()
-                                    || !statements.getLast().isFrom(l.meeting().id())
+                    statements.isEmpty() || !statements.getLast().isFrom(l.meeting())
                             ? Quotes.recorded(l.meeting(), l.line(), "")
                             : Quotes.further(l.meeting(), l.line()));
         }

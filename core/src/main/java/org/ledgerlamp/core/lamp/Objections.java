@@ -42,10 +42,7 @@ final class Objections implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (Found found : against.stream().limit(MOST).toList()) {
             statements.add(
-                    statements.isEmpty()
-                                    || !statements
-                                            .getLast()
-                                            .isFrom(found.meeting().id())
+                    statements.isEmpty() || !statements.getLast().isFrom(found.meeting())
                             ? Quotes.said(found)
                             : Quotes.alone(found));
         }

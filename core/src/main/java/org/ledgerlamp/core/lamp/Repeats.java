@@ -19,7 +19,7 @@ final class Repeats {
             day = s.day() == null ? day : s.day();
             int before = repeated(told, s);
             if (before < 0) {
-                boolean goesOn = !told.isEmpty() && told.getLast().isFrom(s.meeting());
+                boolean goesOn = !told.isEmpty() && told.getLast().meeting().equals(s.meeting());
                 told.add(s.day() == null && !goesOn ? s.on(day) : s);
             } else if (s.text().length() > told.get(before).text().length()) {
                 told.set(before, s.on(told.get(before).day()));
@@ -31,7 +31,7 @@ final class Repeats {
     private static int repeated(List<Statement> told, Statement s) {
         for (int i = 0; i < told.size(); i++) {
             Statement t = told.get(i);
-            if (t.isFrom(s.meeting()) && t.said() == s.said() && (holds(t, s) || holds(s, t))) {
+            if (t.meeting().equals(s.meeting()) && t.said() == s.said() && (holds(t, s) || holds(s, t))) {
                 return i;
             }
         }

@@ -25,8 +25,8 @@ public record Statement(LocalDate day, String lead, String text, boolean said, L
         return citations.getFirst().meeting();
     }
 
-    boolean isFrom(String meeting) {
-        return meeting().equals(meeting);
+    boolean isFrom(LampMeeting meeting) {
+        return meeting().equals(meeting.id());
     }
 
     /** The same with the day of its meeting, or without where that is null. */

@@ -117,6 +117,6 @@ class PassagesTest {
 
         assertThat(answer("what did the fender of the Gannet cost?", all, little))
                 .isNotEmpty()
-                .allMatch(s -> s.isFrom("01"));
+                .allMatch(s -> s.meeting().equals("01"));
     }
 }
