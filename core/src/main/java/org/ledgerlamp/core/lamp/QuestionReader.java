@@ -46,7 +46,7 @@ final class QuestionReader {
                 "(?:was|were|wasn'?t|weren'?t) \\p{Lu}\\p{L}+(?: \\p{Lu}\\p{L}+)?(?: and \\p{Lu}\\p{L}+)? (?:at|in) (?:the|our|last|every|each|any|all) (?-i:(?!\\p{Lu}))(?:\\p{L}+ ){0,3}(?:meetings?|calls?|reviews?|group|weekl(?:y|ies)|sessions?|catch-?ups?|briefings?|boards?|committees?)\\b",
                 Aim.ATTENDANCE);
         cue(
-                "roles?\\b|apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
+                "roles? of (?:the |our )?(?:people|members|attendees|participants|guests|those)\\b|apologies|attend(?:ed|ance)?\\b|who (?:spoke|talked|said) (?:the )?(?:most|least)|speaking (?:time|share)s?|(?:was|were) \\p{L}+ (?:there|present|absent)\\b|how often (?:was|did) \\p{L}+ (?:there|miss|attend)",
                 Aim.ATTENDANCE);
         cue(
                 "who (?:was|were|is|voted|spoke|argued|stood) against|who (?:objected|disagreed|dissented|opposed|abstained|wasn'?t happy|did ?n'?t (?:like|want|agree))|contested|unanimous|objections?\\b|any ?(?:one|body) (?:against|object|disagree)|pros and cons|arguments? (?:for|against)|for and against|who wanted|who (?:was|were) (?:for|in favour|keen)|did (?:everyone|everybody|all) agree|was there (?:any )?(?:disagreement|dissent)",
