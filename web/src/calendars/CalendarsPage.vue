@@ -48,7 +48,7 @@ function standing(c: Connection): string {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <PageHead title="Calendars">
       Where your meetings come from: a calendar’s feed, or a collection on a CalDAV server. They are
       asked every few minutes. What you change about a meeting here stays, whatever the calendar
@@ -61,11 +61,11 @@ function standing(c: Connection): string {
     </PageHead>
     <ConnectionForm v-if="adding" :refused="refused" @keep="add" @leave="adding = false" />
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <ul v-else-if="data?.length" class="list">
+    <ul v-else-if="data?.length" class="entries">
       <li v-for="c in data" :key="c.id">
         <div>
           <h2 class="name">{{ c.name }}</h2>
-          <p class="small address">
+          <p class="small">
             {{ c.kind === 'FEED' ? 'feed' : 'CalDAV' }} · {{ c.address }}
             <template v-if="c.username"> · as {{ c.username }}</template>
           </p>
@@ -98,48 +98,9 @@ function standing(c: Connection): string {
 </template>
 
 <style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 30px 40px;
-}
-
-.list {
-  margin-top: 22px;
-  border-top: 1px solid var(--rule);
-}
-
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 20px;
-  padding: 14px 2px;
-  border-bottom: 1px solid var(--rule);
-}
-
-.name {
-  font: 600 17px/1.3 var(--serif);
-  color: var(--ink);
-}
-
-.address {
-  overflow-wrap: anywhere;
-}
-
 .acts {
   display: flex;
   gap: 6px;
   flex: none;
-}
-
-@media (max-width: 560px) {
-  .page {
-    padding-inline: 14px;
-  }
-
-  li {
-    flex-direction: column;
-  }
 }
 </style>

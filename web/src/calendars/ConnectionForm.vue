@@ -46,7 +46,7 @@ function choose(calendar: OfferedCalendar) {
 </script>
 
 <template>
-  <form @submit.prevent="emit('keep', { ...form })">
+  <form class="paired" @submit.prevent="emit('keep', { ...form })">
     <fieldset>
       <legend class="label">Kind</legend>
       <label><input v-model="form.kind" type="radio" value="CALDAV" /> CalDAV server</label>
@@ -98,7 +98,7 @@ function choose(calendar: OfferedCalendar) {
       <span class="label">What to call it here</span>
       <input v-model="form.name" class="field" required maxlength="120" />
     </label>
-    <div class="wide foot">
+    <div class="foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
       <button class="btn quiet" type="button" @click="emit('leave')">Leave it</button>
       <button class="btn go" type="submit" :disabled="looking">Connect</button>
@@ -108,22 +108,14 @@ function choose(calendar: OfferedCalendar) {
 
 <style scoped>
 form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px 20px;
-  margin-top: 18px;
   padding: 18px 20px;
   background: var(--paper-2);
   border: 1px solid var(--rule);
   border-radius: 3px;
 }
 
-.wide,
 fieldset {
   grid-column: 1 / -1;
-}
-
-fieldset {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 20px;
@@ -137,21 +129,8 @@ legend {
   width: 100%;
 }
 
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  align-items: center;
-  gap: 10px;
-}
-
 .wide p,
 .wide label {
   margin-top: 8px;
-}
-
-@media (max-width: 560px) {
-  form {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

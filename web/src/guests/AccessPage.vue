@@ -72,13 +72,13 @@ async function revoke(grant: Grant) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page broad">
     <PageHead title="Access">
       Members see everything of the team, but for each other’s private margins. Others see single
       folios, or the folios of one series, and nothing else.
     </PageHead>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <div v-else-if="data" class="columns">
+    <div v-else-if="data" class="list-and-form">
       <section aria-label="Who can see what">
         <h2 class="section-head">
           Let in <span>{{ data.guests.length }}</span>
@@ -175,20 +175,6 @@ async function revoke(grant: Grant) {
 </template>
 
 <style scoped>
-.page {
-  max-width: 1020px;
-  margin: 0 auto;
-  padding: 26px 30px 50px;
-}
-
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
-  gap: 34px;
-  align-items: start;
-  margin-top: 20px;
-}
-
 section h2:not(:first-child) {
   margin-top: 26px;
 }
@@ -217,16 +203,6 @@ section > ul > li {
   font-weight: 500;
 }
 
-form {
-  display: grid;
-  gap: 13px;
-  padding: 20px 22px 24px;
-}
-
-form h2 {
-  font-size: 17px;
-}
-
 form .btn {
   justify-self: start;
 }
@@ -235,17 +211,5 @@ form .btn {
   display: flex;
   gap: 8px;
   align-items: baseline;
-}
-
-@media (max-width: 760px) {
-  .columns {
-    grid-template-columns: 1fr;
-  }
-}
-
-@media (max-width: 480px) {
-  .page {
-    padding-inline: 14px;
-  }
 }
 </style>

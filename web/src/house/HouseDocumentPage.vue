@@ -34,7 +34,7 @@ const inBraces = (name: string) => `{${name}}`
 
 <template>
   <DropZone v-slot="{ choose }" says="Let go to make it the house document" @files="bring">
-    <div class="page">
+    <div class="column-page">
       <PageHead title="House document">
         The team’s own .docx with placeholders. A folio exported through it keeps its letter-head,
         styles and fonts; a paragraph with a list in it is repeated for every line, a table’s row
@@ -89,12 +89,6 @@ const inBraces = (name: string) => `{${name}}`
 </template>
 
 <style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 30px 50px;
-}
-
 .held {
   display: flex;
   flex-wrap: wrap;
@@ -140,10 +134,6 @@ code {
 }
 
 @media (max-width: 480px) {
-  .page {
-    padding-inline: 14px;
-  }
-
   dl {
     grid-template-columns: 1fr;
     gap: 0;

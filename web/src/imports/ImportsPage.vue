@@ -46,7 +46,7 @@ async function bringIn(chosen: FileList | null) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <PageHead title="Old papers">
       Minutes from before, transcripts, and what this program wrote out elsewhere, each under the
       day of its own meeting. Minutes are filed as they were written; transcripts are drafted and
@@ -92,20 +92,8 @@ async function bringIn(chosen: FileList | null) {
 </template>
 
 <style scoped>
-.page {
-  max-width: 980px;
-  margin: 0 auto;
-  padding: 30px 40px 50px;
-}
-
 label:focus-within {
   outline: 2px solid var(--green);
   outline-offset: 2px;
-}
-
-@media (max-width: 620px) {
-  .page {
-    padding: 20px 16px;
-  }
 }
 </style>

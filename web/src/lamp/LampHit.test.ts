@@ -2,22 +2,19 @@ import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { Hit } from '../api/types'
 import LampHit from './LampHit.vue'
+import { testHit } from './testHit'
 
-const hit = (change: Partial<Hit>): Hit => ({
-  line: null,
-  kind: null,
-  sourceId: null,
-  passage: null,
-  speaker: null,
-  startMs: null,
-  alike: false,
-  text: [
-    { text: 'Run off the ', lit: false },
-    { text: 'mobile', lit: true },
-    { text: ' <b>unit</b>', lit: false },
-  ],
-  ...change,
-})
+const hit = (change: Partial<Hit>) =>
+  testHit({
+    line: null,
+    kind: null,
+    text: [
+      { text: 'Run off the ', lit: false },
+      { text: 'mobile', lit: true },
+      { text: ' <b>unit</b>', lit: false },
+    ],
+    ...change,
+  })
 
 const show = (of: Hit) =>
   mount(LampHit, {

@@ -8,6 +8,7 @@ import type { Findings } from '../api/types'
 import { primeVueOptions } from '../shared/primevue'
 import { testServer } from '../shared/testServer'
 import LampPage from './LampPage.vue'
+import { testHit } from './testHit'
 
 const found = (total: number): Findings => ({
   query: 'charger',
@@ -24,18 +25,7 @@ const found = (total: number): Findings => ({
           date: '2026-11-02',
           series: null,
           more: 0,
-          hits: [
-            {
-              line: 2,
-              kind: 'DECISION',
-              sourceId: null,
-              passage: null,
-              speaker: null,
-              startMs: null,
-              alike: false,
-              text: [{ text: 'Buy the second charger.', lit: false }],
-            },
-          ],
+          hits: [testHit({})],
         },
       ]
     : [],

@@ -1,18 +1,10 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Findings, Hit } from '../api/types'
+import type { Findings } from '../api/types'
 import LampPlaces from './LampPlaces.vue'
+import { testHit } from './testHit'
 
-const hit = (line: number, alike: boolean): Hit => ({
-  line,
-  kind: 'DECISION',
-  sourceId: null,
-  passage: null,
-  speaker: null,
-  startMs: null,
-  alike,
-  text: [{ text: 'Buy the second charger.', lit: false }],
-})
+const hit = (line: number, alike: boolean) => testHit({ line, alike })
 
 const told = (change: Partial<Findings>) =>
   mount(LampPlaces, {

@@ -3,24 +3,19 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { queryClient } from '../api/queries'
-import type { Hit } from '../api/types'
 import LampField from '../frame/LampField.vue'
 import { testServer } from '../shared/testServer'
+import { testHit } from './testHit'
 import { fromTheFirst } from './useGlimpse'
 
-const hit = (line: number, text: string): Hit => ({
-  line,
-  kind: 'DECISION',
-  sourceId: null,
-  passage: null,
-  speaker: null,
-  startMs: null,
-  alike: false,
-  text: [
-    { text: 'The ', lit: false },
-    { text, lit: true },
-  ],
-})
+const hit = (line: number, text: string) =>
+  testHit({
+    line,
+    text: [
+      { text: 'The ', lit: false },
+      { text, lit: true },
+    ],
+  })
 
 async function field() {
   queryClient.clear()

@@ -101,7 +101,7 @@ function takeAway() {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page broad">
     <PageHead title="Marks and abbreviations">
       Signs at the start of a note line that say what it is, and short forms that are written out in
       minutes. Marks are for notes that come in from now on, abbreviations for the next drafting;
@@ -156,23 +156,11 @@ function takeAway() {
 </template>
 
 <style scoped>
-.page {
-  max-width: 1020px;
-  margin: 0 auto;
-  padding: 26px 30px 40px;
-}
-
 .lists {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
   gap: 30px 46px;
   margin-top: 24px;
   align-items: start;
-}
-
-@media (max-width: 480px) {
-  .page {
-    padding-inline: 14px;
-  }
 }
 </style>

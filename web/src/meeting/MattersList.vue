@@ -2,8 +2,8 @@
 import { ref } from 'vue'
 import { usePeople } from '../api/queries'
 import type { Act, Matter } from '../api/types'
-import DayField from '../shared/DayField.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
+import NewDay from '../shared/NewDay.vue'
 import { shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import MattersElsewhere from './MattersElsewhere.vue'
@@ -19,7 +19,6 @@ const props = defineProps<{
 const { data: matters, error, refetch, act, takeBack, pull, letGo } = useMatters(props.meetingId)
 const { data: people } = usePeople()
 const dating = ref<string | null>(null)
-const day = ref<string | null>(null)
 const pulling = ref(false)
 
 function owner(matter: Matter): string {
@@ -37,13 +36,11 @@ function tick(matter: Matter) {
 
 function startDating(matter: Matter) {
   dating.value = dating.value === matter.lineId ? null : matter.lineId
-  day.value = matter.due
 }
 
-function setDay(matter: Matter) {
-  if (!day.value) return
+function setDay(matter: Matter, due: string) {
   dating.value = null
-  void act(matter, 'RE_DATED', { due: day.value })
+  void act(matter, 'RE_DATED', { due })
 }
 
 const ACTS: { kind: Act; label: string }[] = [
@@ -83,11 +80,12 @@ const ACTS: { kind: Act; label: string }[] = [
             <b v-if="matter.last && matter.here">{{ ACT_NAMES[matter.last] }}</b>
             <span v-if="matter.pulled">from another series</span>
           </p>
-          <form v-if="dating === matter.lineId" class="dating" @submit.prevent="setDay(matter)">
-            <label class="unseen" :for="`day-${matter.lineId}`">New day</label>
-            <DayField v-model="day" class="field" :input-id="`day-${matter.lineId}`" />
-            <button class="btn go" type="submit">Set</button>
-          </form>
+          <NewDay
+            v-if="dating === matter.lineId"
+            :line-id="matter.lineId"
+            :was="matter.due"
+            @set="(day) => setDay(matter, day)"
+          />
         </div>
         <div class="acts" :class="{ brief }">
           <template v-if="matter.open">
@@ -191,13 +189,6 @@ li:focus-within .acts.brief {
 .acts .btn {
   min-height: 26px;
   font-weight: 500;
-}
-
-.dating {
-  display: flex;
-  gap: 8px;
-  margin-top: 6px;
-  max-width: 260px;
 }
 
 .more {

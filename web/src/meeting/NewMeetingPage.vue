@@ -56,7 +56,7 @@ async function putInto(id: string) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <h1>A new meeting</h1>
     <MeetingForm
       :initial="initial"
@@ -80,17 +80,3 @@ async function putInto(id: string) {
     </MeetingForm>
   </div>
 </template>
-
-<style scoped>
-.page {
-  max-width: 820px;
-  margin: 0 auto;
-  padding: 26px 30px 50px;
-}
-
-@media (max-width: 480px) {
-  .page {
-    padding-inline: 14px;
-  }
-}
-</style>

@@ -63,7 +63,7 @@ async function keep(facts: PersonFacts, person?: Person) {
 </script>
 
 <template>
-  <div class="people">
+  <div class="column-page broad">
     <PageHead title="People">
       Who may be meant in a meeting. Other names they go by help to tell who spoke and who is to do
       something. A list comes in as vCards or as a table (CSV) with a column for the name.
@@ -145,12 +145,6 @@ async function keep(facts: PersonFacts, person?: Person) {
 </template>
 
 <style scoped>
-.people {
-  max-width: 1020px;
-  margin: 0 auto;
-  padding: 26px 30px 40px;
-}
-
 .left-out {
   margin-top: 8px;
 }

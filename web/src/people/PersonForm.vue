@@ -29,7 +29,7 @@ function keep() {
 </script>
 
 <template>
-  <form @submit.prevent="keep" @keydown.esc="emit('cancel')">
+  <form class="paired" @submit.prevent="keep" @keydown.esc="emit('cancel')">
     <label>
       <span class="label">Name</span>
       <input ref="first" v-model="form.name" class="field" required maxlength="120" />
@@ -56,24 +56,14 @@ function keep() {
 
 <style scoped>
 form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px 16px;
-  margin: 14px 0;
+  margin-bottom: 14px;
   padding: 14px 16px;
   background: var(--paper-2);
   border: 1px solid var(--rule-strong);
   border-radius: 3px;
 }
 
-.foot,
 form > p {
   grid-column: 1 / -1;
-}
-
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  gap: 8px;
 }
 </style>

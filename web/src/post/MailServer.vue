@@ -78,7 +78,7 @@ async function sendTrial() {
         </button>
       </div>
     </div>
-    <form v-if="changing" @submit.prevent="keep">
+    <form v-if="changing" class="paired" @submit.prevent="keep">
       <label>
         <span class="label">Server</span>
         <input
@@ -162,26 +162,5 @@ async function sendTrial() {
 .acts {
   display: flex;
   gap: 8px;
-}
-
-form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 18px;
-  margin-top: 14px;
-}
-
-.foot {
-  grid-column: 1 / -1;
-  display: flex;
-  justify-content: flex-end;
-  align-items: center;
-  gap: 16px;
-}
-
-@media (max-width: 620px) {
-  form {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -25,7 +25,7 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <PageHead title="Post room">
       What went out by mail, to whom, and whether it was delivered. What does not go out is tried
       again by itself, after pauses that grow.
@@ -62,12 +62,6 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
 </template>
 
 <style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 30px 40px;
-}
-
 .over {
   margin-top: 30px;
 }
@@ -77,11 +71,5 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
   gap: 7px;
   align-items: center;
   font: 500 13px/1 var(--sans);
-}
-
-@media (max-width: 480px) {
-  .page {
-    padding-inline: 14px;
-  }
 }
 </style>

@@ -47,7 +47,7 @@ async function remove(recorder: Recorder) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <PageHead title="Recorders">
       A recorder delivers what it heard by signed webhook, live and at the end, whoever started it.
       What it brings goes to its meeting by hour and title, and is drafted; what fits none waits in
@@ -58,7 +58,7 @@ async function remove(recorder: Recorder) {
         </button>
       </template>
     </PageHead>
-    <form v-if="adding" @submit.prevent="setUp">
+    <form v-if="adding" class="paired" @submit.prevent="setUp">
       <label>
         <span class="label">Name</span>
         <input v-model="name" class="field" required maxlength="120" placeholder="Boat hall" />
@@ -73,10 +73,10 @@ async function remove(recorder: Recorder) {
       </div>
     </form>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <ul v-else-if="data?.length" class="list">
+    <ul v-else-if="data?.length" class="entries">
       <li v-for="recorder in data" :key="recorder.id">
         <div>
-          <h2>{{ recorder.name }}</h2>
+          <h2 class="name">{{ recorder.name }}</h2>
           <p class="small">
             delivers to <code>{{ address(recorder) }}</code>
           </p>
@@ -112,68 +112,10 @@ async function remove(recorder: Recorder) {
 </template>
 
 <style scoped>
-.page {
-  max-width: 900px;
-  margin: 0 auto;
-  padding: 26px 30px 40px;
-}
-
-form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px 18px;
-  margin-top: 20px;
-}
-
-.foot {
-  grid-column: 1 / -1;
-  display: flex;
-  justify-content: flex-end;
-  align-items: center;
-  gap: 16px;
-}
-
-.list {
-  margin-top: 22px;
-  border-top: 1px solid var(--rule);
-}
-
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 20px;
-  padding: 14px 2px;
-  border-bottom: 1px solid var(--rule);
-}
-
-li > div {
-  min-width: 0;
-}
-
-h2 {
-  font: 600 17px/1.35 var(--serif);
-  overflow-wrap: anywhere;
-}
-
 code {
   font:
     13px/1.5 ui-monospace,
     monospace;
   overflow-wrap: anywhere;
-}
-
-@media (max-width: 620px) {
-  .page {
-    padding-inline: 14px;
-  }
-
-  form {
-    grid-template-columns: 1fr;
-  }
-
-  li {
-    flex-wrap: wrap;
-  }
 }
 </style>

@@ -2,10 +2,10 @@
 import { computed, nextTick, ref } from 'vue'
 import type { Person, RegisterRow } from '../api/types'
 import CitedText from '../citations/CitedText.vue'
-import DayField from '../shared/DayField.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import { STATE_SIGNS } from '../shared/lineStates'
+import NewDay from '../shared/NewDay.vue'
 import { useActs } from '../shared/useActs'
 import { count } from '../shared/words'
 import EntryCourse from './EntryCourse.vue'
@@ -26,7 +26,6 @@ const emit = defineEmits<{ choose: [on: boolean] }>()
 const { act } = useActs()
 const changing = ref<'day' | 'owner' | null>(null)
 const course = ref(false)
-const day = ref<string | null>(null)
 const row = ref<HTMLElement>()
 
 const number = computed(() => cited(props.entry.folio, props.entry.number))
@@ -48,14 +47,12 @@ const CLOSES = { ACTION: 'done', QUESTION: 'answered', RISK: 'over' } as Record<
 
 function start(what: 'day' | 'owner') {
   changing.value = changing.value === what ? null : what
-  day.value = props.entry.due
-  void nextTick(() => row.value?.querySelector<HTMLElement>('form .field, form input')?.focus())
+  void nextTick(() => row.value?.querySelector<HTMLElement>('form select')?.focus())
 }
 
-function setDay() {
-  if (!day.value) return
+function setDay(due: string) {
   changing.value = null
-  void act(props.entry, 'RE_DATED', { due: day.value })
+  void act(props.entry, 'RE_DATED', { due })
 }
 
 function handOver(id: string) {
@@ -129,11 +126,7 @@ function handOver(id: string) {
         </span>
       </p>
       <EntryCourse v-if="course" :line-id="entry.lineId" :people="people" />
-      <form v-if="changing === 'day'" @submit.prevent="setDay">
-        <label class="unseen" :for="`day-${entry.lineId}`">New day</label>
-        <DayField v-model="day" class="field" :input-id="`day-${entry.lineId}`" />
-        <button class="btn go" type="submit">Set</button>
-      </form>
+      <NewDay v-if="changing === 'day'" :line-id="entry.lineId" :was="entry.due" @set="setDay" />
       <form v-else-if="changing === 'owner'" @submit.prevent>
         <label>
           <span class="unseen">Who is to have {{ number }}</span>

@@ -47,13 +47,13 @@ async function revoke(token: Token) {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page broad">
     <PageHead title="Access tokens">
       With a token a program of yours hands sources in, has them drafted and filed, and asks, in
       your name. It can do what you tick, and nothing else.
     </PageHead>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
-    <div v-else-if="data" class="columns">
+    <div v-else-if="data" class="list-and-form">
       <section aria-label="Your tokens">
         <h2 class="section-head">
           Yours <span>{{ data.length }}</span>
@@ -61,7 +61,7 @@ async function revoke(token: Token) {
         <p v-if="!data.length" class="small">
           None yet. <code>docs/api.md</code> shows five requests to begin with.
         </p>
-        <ul>
+        <ul class="entries">
           <li v-for="token in data" :key="token.id">
             <div>
               <p class="name">{{ token.name }}</p>
@@ -116,53 +116,11 @@ async function revoke(token: Token) {
 </template>
 
 <style scoped>
-.page {
-  max-width: 1020px;
-  margin: 0 auto;
-  padding: 26px 30px 50px;
-}
-
-.columns {
-  display: grid;
-  grid-template-columns: minmax(0, 1.7fr) minmax(0, 1fr);
-  gap: 34px;
-  align-items: start;
-  margin-top: 20px;
-}
-
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: flex-start;
-  gap: 16px;
-  padding: 12px 0;
-  border-bottom: 1px solid var(--rule);
-}
-
-li > div {
-  min-width: 0;
-}
-
-.name {
-  font: 600 16px/1.4 var(--serif);
-  overflow-wrap: anywhere;
-}
-
 code {
   font:
     13px/1.5 ui-monospace,
     monospace;
   overflow-wrap: anywhere;
-}
-
-form {
-  display: grid;
-  gap: 14px;
-  padding: 18px 20px 20px;
-}
-
-form h2 {
-  font: 600 18px/1.3 var(--serif);
 }
 
 fieldset {
@@ -180,15 +138,5 @@ legend {
   gap: 8px;
   align-items: baseline;
   padding: 3px 0;
-}
-
-@media (max-width: 780px) {
-  .page {
-    padding-inline: 14px;
-  }
-
-  .columns {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

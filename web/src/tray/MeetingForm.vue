@@ -57,7 +57,7 @@ function submit() {
 </script>
 
 <template>
-  <form @submit.prevent="submit">
+  <form class="paired" @submit.prevent="submit">
     <label class="wide">
       <span class="label">Title</span>
       <input v-model="form.title" class="field title" required maxlength="300" />
@@ -154,7 +154,7 @@ function submit() {
       </label>
       <slot name="calendar" />
     </template>
-    <div class="wide foot">
+    <div class="foot">
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
       <span v-else-if="busy" class="small" role="status">{{ busy }}</span>
       <button class="btn go" :disabled="busy !== ''">{{ act ?? 'Draft the minutes' }}</button>
@@ -163,17 +163,6 @@ function submit() {
 </template>
 
 <style scoped>
-form {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 14px 20px;
-  margin-top: 18px;
-}
-
-.wide {
-  grid-column: 1 / -1;
-}
-
 .title {
   font: 600 17px/1.4 var(--serif);
 }
@@ -184,20 +173,7 @@ form {
   gap: 12px;
 }
 
-.foot {
-  display: flex;
-  justify-content: flex-end;
-  align-items: center;
-  gap: 16px;
-}
-
 .foot .btn {
   min-height: 36px;
-}
-
-@media (max-width: 620px) {
-  form {
-    grid-template-columns: 1fr;
-  }
 }
 </style>

@@ -36,7 +36,7 @@ async function begin() {
 </script>
 
 <template>
-  <div class="page">
+  <div class="column-page">
     <PageHead title="Upkeep">
       The search index follows every change by itself. Should it ever be damaged, it can be written
       anew; the old one answers meanwhile.
@@ -66,12 +66,6 @@ async function begin() {
 </template>
 
 <style scoped>
-.page {
-  max-width: 880px;
-  margin: 0 auto;
-  padding: 30px 40px 50px;
-}
-
 progress {
   display: block;
   width: 100%;
