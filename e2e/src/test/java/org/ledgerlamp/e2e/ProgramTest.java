@@ -49,7 +49,8 @@ class ProgramTest extends BrowserTest {
         List<JsonNode> answers = new ArrayList<>();
         for (Told told : requests(blocks)) {
             JsonNode answer = JSON.readTree(run(told.command(), variables));
-            while (answer.has("reach") && !answer.path("reach").equals(told.answer().path("reach"))) {
+            while (answer.has("reach")
+                    && !answer.path("reach").equals(told.answer().path("reach"))) {
                 // what was filed is found a moment later; until then only what comes near it
                 answer = JSON.readTree(run(told.command(), variables));
             }

@@ -20,6 +20,7 @@ import org.ledgerlamp.server.lamp.Placed.Somebody;
 import org.ledgerlamp.server.ledger.FoundFolios;
 import org.ledgerlamp.server.ledger.FoundFolios.Archived;
 import org.ledgerlamp.server.ledger.FoundFolios.Bearing;
+import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
 import org.springframework.stereotype.Component;
 
@@ -117,20 +118,22 @@ class SearchNarrowing {
 
     /** Everybody who may be called so. */
     private List<Somebody> somebody(UUID teamId, String called) {
-        Roster known = roster.roster(teamId);
-        List<Somebody> meant = new ArrayList<>();
-        for (Person person : known.candidates(called)) {
-            List<String> names = new ArrayList<>(person.aliases());
-            names.add(person.name());
-            if (known.candidates(person.firstName()).size() == 1) {
-                names.add(person.firstName());
-            }
-            roster.names(teamId).forEach((id, name) -> {
-                if (name.equals(person.name())) {
-                    meant.add(new Somebody(id, List.copyOf(names)));
-                }
-            });
+        List<RosterPerson> everybody = roster.everybody(teamId);
+        Roster known = new Roster(everybody.stream().map(RosterPerson::person).toList());
+        List<Person> meant = known.candidates(called);
+        return everybody.stream()
+                .filter(p -> meant.contains(p.person()))
+                .map(p -> new Somebody(p.id(), names(p.person(), known)))
+                .toList();
+    }
+
+    /** Under which somebody speaks: by first name alone where nobody else has it. */
+    private static List<String> names(Person person, Roster known) {
+        List<String> names = new ArrayList<>(person.aliases());
+        names.add(person.name());
+        if (known.candidates(person.firstName()).size() == 1) {
+            names.add(person.firstName());
         }
-        return meant;
+        return names;
     }
 }

@@ -8,10 +8,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.RosterFile;
@@ -57,6 +59,28 @@ public class RosterService {
     @Transactional(readOnly = true)
     public Roster roster(UUID teamId) {
         return new Roster(everybody(teamId).stream().map(RosterPerson::person).toList());
+    }
+
+    /**
+     * Who is meant by some names, each once, in order.
+     *
+     * @param people on the roster
+     * @param unknown names nobody on the roster has, or several may be meant by
+     */
+    public record Heard(List<RosterPerson> people, List<String> unknown) {}
+
+    /** The people who are meant by names as they were said or written. */
+    @Transactional(readOnly = true)
+    public Heard heard(UUID teamId, Collection<String> names) {
+        Roster roster = roster(teamId);
+        Map<String, RosterPerson> byName =
+                everybody(teamId).stream().collect(Collectors.toMap(RosterPerson::name, Function.identity()));
+        Set<RosterPerson> known = new LinkedHashSet<>();
+        Set<String> unknown = new LinkedHashSet<>();
+        for (String name : names) {
+            roster.resolve(name).map(p -> byName.get(p.name())).ifPresentOrElse(known::add, () -> unknown.add(name));
+        }
+        return new Heard(List.copyOf(known), List.copyOf(unknown));
     }
 
     /**

@@ -4,7 +4,6 @@ import jakarta.validation.ConstraintViolation;
 import jakarta.validation.Validator;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -14,7 +13,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Digests;
@@ -128,17 +126,7 @@ class HandIn {
             throw Refusal.invalid("The meeting cannot be understood: " + e.getMessage())
                     .because(e);
         }
-        Roster names = roster.roster(teamId);
-        List<RosterPerson> everybody = roster.everybody(teamId);
-        Set<UUID> people = new LinkedHashSet<>();
-        List<MeetingService.Guest> guests = new ArrayList<>();
-        for (String name : read.invited()) {
-            names.resolve(name)
-                    .flatMap(p -> everybody.stream()
-                            .filter(e -> e.name().equals(p.name()))
-                            .findFirst())
-                    .ifPresentOrElse(p -> people.add(p.id()), () -> guests.add(guest(name, read.roster())));
-        }
+        RosterService.Heard invited = roster.heard(teamId, read.invited());
         return checked(new MeetingService.Facts(
                 read.title(),
                 read.date(),
@@ -150,12 +138,14 @@ class HandIn {
                 read.series(),
                 read.agenda(),
                 read.nextMeeting(),
-                List.copyOf(people),
+                invited.people().stream().map(RosterPerson::id).toList(),
                 null,
                 null,
                 null,
                 null,
-                guests,
+                invited.unknown().stream()
+                        .map(name -> guest(name, read.roster()))
+                        .toList(),
                 null));
     }
 

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -91,17 +90,9 @@ class Suggestions {
     }
 
     Suggestion of(SourceFile file) {
-        List<RosterPerson> everybody = roster.everybody(file.teamId());
-        Set<UUID> people = new LinkedHashSet<>();
-        List<String> unknown = new ArrayList<>();
-        org.ledgerlamp.core.people.Roster names = roster.roster(file.teamId());
-        for (String speaker : file.facts().speakers()) {
-            Optional<RosterPerson> person = names.resolve(speaker).flatMap(p -> everybody.stream()
-                    .filter(e -> e.name().equals(p.name()))
-                    .findFirst());
-            person.ifPresentOrElse(p -> people.add(p.id()), () -> unknown.add(speaker));
-        }
-        List<UUID> speakers = List.copyOf(people);
+        RosterService.Heard heard = roster.heard(file.teamId(), file.facts().speakers());
+        List<UUID> speakers = heard.people().stream().map(RosterPerson::id).toList();
+        Set<UUID> people = new LinkedHashSet<>(speakers);
         LocalDate date = date(file);
         Optional<Meeting> that = meetings.between(file.teamId(), date, date).stream()
                 .filter(m -> !m.hasFolio() && alike(m, people) >= SAME_PEOPLE && lacks(m, file))
@@ -122,7 +113,7 @@ class Suggestions {
                 like.map(Meeting::location).orElse(null),
                 List.copyOf(people),
                 speakers,
-                unknown);
+                heard.unknown());
     }
 
     /** Whether a begun draft has nothing of the sort yet: a second transcript of a day is rather that of another meeting. */
