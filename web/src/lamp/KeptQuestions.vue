@@ -32,7 +32,7 @@ async function letGo(kept: KeptQuestion) {
     <h2 class="section-head">
       Kept questions <span>{{ data.length }}</span>
     </h2>
-    <ul>
+    <ul class="entries">
       <li v-for="kept in data" :key="kept.id">
         <div>
           <RouterLink :to="{ path: '/lamp', query: { kept: kept.id } }">
@@ -58,19 +58,6 @@ async function letGo(kept: KeptQuestion) {
 </template>
 
 <style scoped>
-li {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  padding: 10px 0;
-  border-bottom: 1px solid var(--rule);
-}
-
-li > div {
-  min-width: 0;
-}
-
 a {
   font: 600 16px/1.4 var(--serif);
   overflow-wrap: anywhere;

@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import DatePicker from 'primevue/datepicker'
 import PrimeVue from 'primevue/config'
 import { nextTick } from 'vue'
@@ -33,6 +33,16 @@ function field(day: string | null) {
 }
 
 describe('a field for a day', () => {
+  it('opens a calendar whose weeks begin on Monday', async () => {
+    const { input } = field('2026-03-06')
+    input.element.focus()
+    await flushPromises()
+
+    const days = [...document.querySelectorAll('[role=dialog] th')].map((d) => d.textContent.trim())
+    expect(days[0]).toBe('Mo')
+    expect(days).toHaveLength(7)
+  })
+
   it('takes a day as people type it', async () => {
     const { type, day } = field(null)
     await type('13 mar')

@@ -1,9 +1,13 @@
+import { defaultOptions } from 'primevue/config'
+
 /**
  * PrimeVue without its looks: it brings behaviour and accessibility, the classes here bring ours. Without styles of its
  * own it also injects none, which the content security policy would refuse.
  */
 export const primeVueOptions = {
   unstyled: true,
+  /** A week begins on Monday, as everywhere here. */
+  locale: { ...defaultOptions.locale, firstDayOfWeek: 1 },
   pt: {
     dialog: {
       mask: { class: 'dialog-mask' },

@@ -61,7 +61,7 @@ async function revoke(token: Token) {
         <p v-if="!data.length" class="small">
           None yet. <code>docs/api.md</code> shows five requests to begin with.
         </p>
-        <ul class="entries">
+        <ul v-else class="entries">
           <li v-for="token in data" :key="token.id">
             <div>
               <p class="name">{{ token.name }}</p>
