@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { nextTick, ref, watch } from 'vue'
+import { nextTick, ref } from 'vue'
 import { answer, api } from '../api/client'
 import { messageOf } from '../api/problem'
 import type { Meeting } from '../api/types'
 import { useNotices } from '../shared/notices'
 import { agendaItems } from '../tray/meetingForm'
+import { useAgendaItems } from './useAgendaItems'
 
 const props = defineProps<{
   meeting: Meeting
@@ -13,33 +14,17 @@ const props = defineProps<{
 }>()
 
 const { say } = useNotices()
-const items = ref([...props.meeting.agenda])
 const fields = ref<HTMLInputElement[]>([])
-
-watch(
+const {
+  items,
+  state,
+  save,
+  add: addItems,
+} = useAgendaItems(
   () => props.meeting.agenda,
-  (agenda) => {
-    if (!fields.value.includes(document.activeElement as HTMLInputElement))
-      items.value = [...agenda]
-  },
+  (agenda) => props.keep(agenda),
+  () => fields.value.includes(document.activeElement as HTMLInputElement),
 )
-
-const written = () => items.value.map((i) => i.trim()).filter((i) => i !== '')
-const same = (a: string[], b: string[]) => JSON.stringify(a) === JSON.stringify(b)
-
-/** How far the last change has come: a page left while it is being saved may lose it. */
-const state = ref('')
-
-async function save() {
-  const agenda = written()
-  if (same(agenda, props.meeting.agenda)) return
-  state.value = 'saving …'
-  const kept = await props.keep(agenda)
-  if (!kept) state.value = 'not saved'
-  else if (same(written(), props.meeting.agenda)) {
-    state.value = `saved ${new Date().toTimeString().slice(0, 5)}`
-  }
-}
 
 async function focus(index: number) {
   await nextTick()
@@ -90,15 +75,9 @@ function paste(event: ClipboardEvent, index: number) {
 
 /** Adds what is not there yet, and offers to take it back. */
 async function takeOver(more: string[], from: string) {
-  const before = written()
-  const fresh = more.filter((item) => !before.includes(item))
-  if (!fresh.length) {
-    say(`All of ${from} is on the agenda already.`)
-    return
-  }
-  if (await props.keep([...before, ...fresh])) {
-    say(`Taken over from ${from}.`, { undo: () => void props.keep(before) })
-  }
+  const { fresh, before, done } = await addItems(more)
+  if (!fresh.length) say(`All of ${from} is on the agenda already.`)
+  else if (done) say(`Taken over from ${from}.`, { undo: () => void props.keep(before) })
 }
 
 /** The agenda of the last occurrence, and the questions and decisions that were left for later. */
