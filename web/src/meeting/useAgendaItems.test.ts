@@ -82,17 +82,29 @@ describe('the items of an agenda', () => {
     expect(items.value).toEqual(['Crew'])
   })
 
-  it('take over what is added only once all that was written is kept', async () => {
+  it('that are taken off before they were kept stay off', async () => {
+    const { items, save, answered, kept } = meeting([])
+    items.value = ['Shore supply']
+    void save()
+    items.value = []
+    void save()
+    await answered()
+    await answered()
+
+    expect(items.value).toEqual([])
+    expect(kept.value).toEqual([])
+  })
+
+  it('have what is taken over behind what was written, kept after it', async () => {
     const { items, save, add, asked, answered } = meeting([])
     items.value = ['Crew']
     void save()
     const added = add(['Timetable', 'Crew'])
     await answered()
     await answered()
-    await answered()
 
     expect((await added).fresh).toEqual(['Timetable'])
-    expect(asked.at(-1)).toEqual(['Crew', 'Timetable'])
+    expect(asked).toEqual([['Crew'], ['Crew', 'Timetable']])
     expect(items.value).toEqual(['Crew', 'Timetable'])
   })
 

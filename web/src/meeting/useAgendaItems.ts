@@ -17,49 +17,58 @@ export function useAgendaItems(
   /** How far the last change has come: a page left while it is being saved may lose it. */
   const state = ref('')
 
-  /** What the items were before they were changed here. */
-  let base = [...kept()]
+  /** What the meeting had when it was last looked at. */
+  let known = [...kept()]
+  /** What it has once all that was handed on is kept. */
+  let wanted = [...kept()]
   /** Every agenda that was handed on to be kept: met again, it is the answer to that. */
   const handedOn = new Set<string>()
+  let waiting = 0
 
   const same = (a: string[], b: string[]) => JSON.stringify(a) === JSON.stringify(b)
   const written = () => items.value.map((i) => i.trim()).filter((i) => i !== '')
-  const isChanged = () => !same(written(), base)
+  const isChanged = () => !same(written(), wanted)
 
-  function follow(agenda: string[]) {
-    items.value = [...agenda]
-    base = [...agenda]
+  function follow() {
+    items.value = [...kept()]
+    known = wanted = [...kept()]
   }
 
   /** Puts what others added behind what was written here. */
-  function catchUp(agenda: string[]) {
-    if (!handedOn.has(JSON.stringify(agenda))) {
+  function catchUp() {
+    const now = kept()
+    if (!handedOn.has(JSON.stringify(now))) {
       const mine = written()
-      items.value.push(...agenda.filter((i) => !base.includes(i) && !mine.includes(i)))
+      items.value.push(...now.filter((i) => !known.includes(i) && !mine.includes(i)))
     }
-    base = [...agenda]
+    known = [...now]
   }
 
-  watch(kept, (agenda) => {
-    if (isChanged()) catchUp(agenda)
-    else if (!isWriting()) follow(agenda)
+  watch(kept, () => {
+    if (waiting || isChanged()) catchUp()
+    else if (!isWriting()) follow()
   })
 
   async function save(): Promise<void> {
     if (!isChanged()) {
-      if (!same(base, kept())) follow(kept())
+      if (!waiting && !same(known, kept())) follow()
       return
     }
-    catchUp(kept())
-    const agenda = written()
-    const before = base
-    handedOn.add(JSON.stringify(agenda))
+    catchUp()
+    const before = known
+    wanted = written()
+    handedOn.add(JSON.stringify(wanted))
+    waiting++
     state.value = 'saving …'
-    const done = await keep(agenda)
+    const done = await keep(wanted)
     await nextTick()
+    waiting--
     if (done) {
       if (same(written(), kept())) state.value = `saved ${new Date().toTimeString().slice(0, 5)}`
-    } else if (same(before, base)) state.value = 'not saved'
+      return
+    }
+    wanted = known
+    if (same(before, known)) state.value = 'not saved'
     else await save() // somebody else was faster, and what they added is among the items now
   }
 
