@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { reactive, ref, watch } from 'vue'
+import { reactive, ref } from 'vue'
 import { answer, api } from '../api/client'
 import { keys, outdate } from '../api/queries'
 import type { MailAccountFacts } from '../api/types'
@@ -25,19 +25,19 @@ const form = reactive<MailAccountFacts>({
   senderName: 'Ledger Lamp',
 })
 
-watch(
-  data,
-  (account) => {
-    if (!account?.set || changing.value) return
-    form.host = account.host ?? ''
-    form.port = account.port ?? form.port
-    form.safety = account.safety ?? form.safety
-    form.username = account.username
-    form.sender = account.sender ?? ''
-    form.senderName = account.senderName ?? ''
-  },
-  { immediate: true },
-)
+/** Opens the form with what is set, or leaves it: what was typed is forgotten then. */
+function turn() {
+  changing.value = !changing.value
+  const account = data.value
+  form.secret = null
+  if (!account?.set) return
+  form.host = account.host ?? ''
+  form.port = account.port ?? form.port
+  form.safety = account.safety ?? form.safety
+  form.username = account.username
+  form.sender = account.sender ?? ''
+  form.senderName = account.senderName ?? ''
+}
 
 async function keep() {
   await run(async () => {
@@ -73,7 +73,7 @@ async function sendTrial() {
         <button v-if="data.set && !changing" class="btn" type="button" @click="sendTrial">
           Try it on yourself
         </button>
-        <button class="btn" type="button" :aria-expanded="changing" @click="changing = !changing">
+        <button class="btn" type="button" :aria-expanded="changing" @click="turn">
           {{ changing ? 'Leave as it is' : data.set ? 'Change' : 'Set up a mail server' }}
         </button>
       </div>

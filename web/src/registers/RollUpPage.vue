@@ -62,14 +62,20 @@ provideCitationsAt(
   computed(() => (data.value ?? []).flatMap((r) => r.entries).map((e) => e.lineId)),
 )
 
-function show(query: Record<string, string | string[] | undefined>) {
-  void router.push({ query: { ...route.query, ...query } })
+type Query = Record<string, string | string[] | undefined>
+let turning: Promise<unknown> = Promise.resolve()
+
+/** One change after the other: each begins with what the one before made of the address. */
+function show(change: () => Query) {
+  turning = turning.then(() => router.push({ query: { ...route.query, ...change() } }))
 }
 
 function toggleKind(kind: LineKind) {
-  const on = kinds.value.includes(kind)
-  const next = on ? kinds.value.filter((k) => k !== kind) : [...kinds.value, kind]
-  if (next.length) show({ kind: next })
+  show(() => {
+    const on = kinds.value.includes(kind)
+    const next = on ? kinds.value.filter((k) => k !== kind) : [...kinds.value, kind]
+    return next.length ? { kind: next } : {}
+  })
 }
 
 /** The one value of a facet that is chosen; another takes its place. */
@@ -78,8 +84,10 @@ function chosenOf(facet: string): string {
 }
 
 function choose(facet: string, value: string) {
-  const others = facets.value.filter((f) => !f.startsWith(`${facet}:`))
-  show({ facet: value ? [...others, value] : others })
+  show(() => {
+    const others = facets.value.filter((f) => !f.startsWith(`${facet}:`))
+    return { facet: value ? [...others, value] : others }
+  })
 }
 
 async function copy() {
@@ -115,7 +123,7 @@ function print() {
           class="btn"
           type="button"
           :aria-pressed="open"
-          @click="show({ all: open ? '' : undefined })"
+          @click="show(() => ({ all: open ? '' : undefined }))"
         >
           Only what is open or stands
         </button>
@@ -155,7 +163,7 @@ function print() {
             :model-value="from ?? null"
             class="field"
             input-id="roll-up-from"
-            @update:model-value="show({ from: $event ?? undefined })"
+            @update:model-value="show(() => ({ from: $event ?? undefined }))"
           />
         </span>
         <span class="day">
@@ -164,7 +172,7 @@ function print() {
             :model-value="to ?? null"
             class="field"
             input-id="roll-up-to"
-            @update:model-value="show({ to: $event ?? undefined })"
+            @update:model-value="show(() => ({ to: $event ?? undefined }))"
           />
         </span>
       </div>
