@@ -22,10 +22,13 @@ const found = (change: Partial<Findings>): Findings => ({
 const narrowings = (...of: [Findings['narrowings'][number]['by'], string, boolean?][]) =>
   of.map(([by, value, known = true]) => ({ by, value, known }))
 
+const at = (findings: Findings) => `/lamp?q=${encodeURIComponent(findings.query)}`
+
 async function facets(change: Partial<Findings> = {}) {
-  const { shown, router } = await testMount(LampFacets, { findings: found(change) })
+  const findings = found(change)
+  const { shown, router } = await testMount(LampFacets, { findings }, at(findings))
   const choice = (name: string) => shown.findAll('li button').find((b) => b.text().includes(name))!
-  return { shown, choice, looked: () => router.currentRoute.value.query.q }
+  return { shown, router, choice, looked: () => router.currentRoute.value.query.q }
 }
 
 describe('narrowing a search', () => {
@@ -42,9 +45,20 @@ describe('narrowing a search', () => {
     expect(looked()).toBe('charger series:"Safety review"')
   })
 
+  it('keeps what was typed since, and what was clicked before', async () => {
+    const { choice, router, looked } = await facets()
+
+    await router.push('/lamp?q=charger cable')
+    await choice('Safety review').trigger('click')
+    await flushPromises()
+    await choice('Last quarter').trigger('click')
+    await flushPromises()
+    expect(looked()).toBe('charger cable series:"Safety review" when:"last quarter"')
+  })
+
   it('shows what it is narrowed to, in whichever case it was typed, and takes it away again', async () => {
     const { choice, looked } = await facets({
-      query: 'charger series:"Safety review"',
+      query: 'charger series:"safety REVIEW"',
       narrowings: narrowings(['SERIES', 'safety REVIEW']),
     })
 
@@ -72,7 +86,7 @@ describe('narrowing a search', () => {
     await from!.setValue('1 Sep 2026')
     await from!.trigger('blur')
     await flushPromises()
-    expect(looked()).toBeUndefined()
+    expect(looked()).toBe('charger')
     await to!.setValue('9 Sep 2026')
     await to!.trigger('blur')
     await flushPromises()
@@ -105,7 +119,7 @@ describe('what a search is narrowed to', () => {
       query: 'charger kind:action owner:Tom',
       narrowings: narrowings(['KIND', 'action'], ['OWNER', 'Tom']),
     })
-    const { shown, router } = await testMount(LampNarrowings, { findings })
+    const { shown, router } = await testMount(LampNarrowings, { findings }, at(findings))
 
     await shown.findAll('button')[1]!.trigger('click')
     await flushPromises()

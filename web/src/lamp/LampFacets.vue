@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import type { Findings } from '../api/types'
 import DayField from '../shared/DayField.vue'
 import FacetChoice from '../shared/FacetChoice.vue'
@@ -9,7 +9,10 @@ import { narrowed, without, type By } from './searchWords'
 
 /** By what a search can be narrowed: what is chosen here is typed into the field. */
 const props = defineProps<{ findings: Findings }>()
+const route = useRoute()
 const router = useRouter()
+/** What is looked for by now, which what was found may not be for yet. */
+const query = computed(() => String(route.query.q ?? ''))
 
 const GROUPS: By[] = ['KIND', 'PERSON', 'SERIES', 'COLLECTION', 'PROJECT', 'TAG']
 const PERIODS = ['this month', 'this quarter', 'last quarter', 'this year']
@@ -26,8 +29,7 @@ function isOn(by: By, value: string) {
 }
 
 function toggle(by: By, value: string) {
-  const q = props.findings.query
-  look(isOn(by, value) ? without(q, by, value) : narrowed(q, by, value))
+  look(isOn(by, value) ? without(query.value, by, value) : narrowed(query.value, by, value))
 }
 
 function look(q: string) {
@@ -49,7 +51,7 @@ watch(
 watch([from, to], ([first, last]) => {
   const days = `${first}/${last}`
   if (first && last && first <= last && days !== interval.value) {
-    look(narrowed(props.findings.query, 'WHEN', days))
+    look(narrowed(query.value, 'WHEN', days))
   }
 })
 </script>

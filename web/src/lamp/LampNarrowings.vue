@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import type { Findings } from '../api/types'
 import { narrowingName, unknownBecause } from './narrowingNames'
 import { without, type Narrowing } from './searchWords'
 
 /** What a search is narrowed to: each can be taken away, and one that means nothing here says so. */
 const props = defineProps<{ findings: Findings }>()
+const route = useRoute()
 const router = useRouter()
 
 const unknown = computed(() => props.findings.narrowings.filter((n) => !n.known))
 
 function remove(n: Narrowing) {
-  void router.push({ path: '/lamp', query: { q: without(props.findings.query, n.by, n.value) } })
+  void router.push({
+    path: '/lamp',
+    query: { q: without(String(route.query.q ?? ''), n.by, n.value) },
+  })
 }
 </script>
 

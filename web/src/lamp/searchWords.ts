@@ -16,8 +16,8 @@ export function typed(by: By, value: string): string {
 export function without(q: string, by: By, value?: string): string {
   const left = q.replace(NARROWING, (all, key: string, quoted?: string, bare?: string) => {
     const same = key.toUpperCase() === by
-    const its = (quoted ?? bare ?? '').trim()
-    return same && (value === undefined || its === value) ? '' : all
+    const its = (quoted ?? bare ?? '').trim().toLowerCase()
+    return same && (value === undefined || its === value.toLowerCase()) ? '' : all
   })
   return left.replace(/\s+/g, ' ').trim()
 }
