@@ -1,12 +1,10 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
+import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { queryClient } from '../api/queries'
 import type { AskedAgain } from '../api/types'
-import PrimeVue from 'primevue/config'
-import { primeVueOptions } from '../shared/primevue'
+import { testMount } from '../shared/testMount'
 import { testServer } from '../shared/testServer'
 import KeptAgain from './KeptAgain.vue'
+import { testReading } from './testReading'
 
 const asked = { question: 'What does Tom owe us?', reading: null, before: null, where: null }
 
@@ -22,19 +20,7 @@ const again = (change: Partial<AskedAgain>): AskedAgain => ({
   },
   answer: {
     question: asked.question,
-    reading: {
-      aim: 'ACTION',
-      form: 'LIST',
-      about: '',
-      people: ['Tom Reyes'],
-      from: null,
-      to: null,
-      meetings: null,
-      onlyOpen: true,
-      onlyOverdue: false,
-      onlyChanged: false,
-      also: null,
-    },
+    reading: testReading({ aim: 'ACTION', form: 'LIST', people: ['Tom Reyes'], onlyOpen: true }),
     answered: true,
     statements: [
       { day: null, lead: 'due 9 March', text: 'Order the roller.', said: false, citations: [] },
@@ -47,22 +33,11 @@ const again = (change: Partial<AskedAgain>): AskedAgain => ({
 })
 
 async function open(now: AskedAgain) {
-  queryClient.clear()
   const server = testServer({
     'GET /api/kept/k': () => ({ body: now }),
     'PUT /api/kept/k': () => ({ body: now.kept }),
   })
-  const page = mount(KeptAgain, {
-    props: { id: 'k' },
-    global: {
-      plugins: [
-        [VueQueryPlugin, { queryClient }],
-        [PrimeVue, primeVueOptions],
-      ],
-      stubs: { RouterLink: RouterLinkStub },
-    },
-  })
-  await flushPromises()
+  const { shown: page } = await testMount(KeptAgain, { id: 'k' })
   return { page, server }
 }
 

@@ -1,11 +1,7 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount } from '@vue/test-utils'
-import PrimeVue from 'primevue/config'
+import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { createMemoryHistory, createRouter } from 'vue-router'
-import { queryClient } from '../api/queries'
 import type { Findings } from '../api/types'
-import { primeVueOptions } from '../shared/primevue'
+import { testMount } from '../shared/testMount'
 import { testServer } from '../shared/testServer'
 import LampPage from './LampPage.vue'
 import { testHit } from './testHit'
@@ -32,22 +28,11 @@ const found = (total: number): Findings => ({
 })
 
 async function search(total: number, at = '/lamp?q=charger') {
-  queryClient.clear()
   const server = testServer({
     'GET /api/lamp': () => ({ body: found(total) }),
     'GET /api/kept': () => ({ body: [] }),
   })
-  const router = createRouter({
-    history: createMemoryHistory(),
-    routes: [{ path: '/:all(.*)*', component: { template: '<i />' } }],
-  })
-  await router.push(at)
-  const page = mount(LampPage, {
-    global: {
-      plugins: [router, [VueQueryPlugin, { queryClient }], [PrimeVue, primeVueOptions]],
-    },
-  })
-  await flushPromises()
+  const { shown: page } = await testMount(LampPage, {}, at)
   return { page, server }
 }
 

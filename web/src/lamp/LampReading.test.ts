@@ -4,20 +4,15 @@ import type { QuestionReading, Scope } from '../api/types'
 import { testMount } from '../shared/testMount'
 import { testServer } from '../shared/testServer'
 import LampReading from './LampReading.vue'
+import { testReading } from './testReading'
 
-const READING: QuestionReading = {
+const READING = testReading({
   aim: 'ACTION',
   form: 'LIST',
   about: 'the second charger',
   people: ['Tom Reyes'],
-  from: null,
-  to: null,
-  meetings: null,
   onlyOpen: true,
-  onlyOverdue: false,
-  onlyChanged: false,
-  also: null,
-}
+})
 const WHOLE: Scope = { folio: null, draft: null, series: null, collection: null, notes: null }
 
 async function read(reading: Partial<QuestionReading> = {}, where: Scope | null = null) {

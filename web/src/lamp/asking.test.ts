@@ -6,6 +6,7 @@ import LampAnswerBox from './LampAnswer.vue'
 import { plainAnswer } from './plainAnswer'
 import SaidThere from './SaidThere.vue'
 import { statementGroups } from './statementGroups'
+import { testReading } from './testReading'
 import { readingIn } from './useAnswer'
 import { partInWords, whereIn, writtenPart } from './where'
 
@@ -23,19 +24,7 @@ const place = (facts: Partial<AnswerPlace>): AnswerPlace => ({
 
 const answer = (answered: boolean): LampAnswer => ({
   question: 'What about the charger?',
-  reading: {
-    aim: 'DECISION',
-    form: 'SENTENCE',
-    about: 'charger',
-    people: [],
-    from: null,
-    to: null,
-    meetings: null,
-    onlyOpen: false,
-    onlyOverdue: false,
-    onlyChanged: false,
-    also: null,
-  },
+  reading: testReading({ aim: 'DECISION', about: 'charger' }),
   answered,
   statements: [
     {

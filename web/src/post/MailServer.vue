@@ -25,7 +25,7 @@ const form = reactive<MailAccountFacts>({
   senderName: 'Ledger Lamp',
 })
 
-/** Opens the form with what is set, or leaves it: what was typed is forgotten then. */
+/** Opens the form or leaves it: it begins with what is set, and a password that was typed is forgotten. */
 function turn() {
   changing.value = !changing.value
   const account = data.value
