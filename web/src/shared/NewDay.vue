@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import DayField from './DayField.vue'
 
 /** Asks for the new day of a line: `was` is the day it had. */
@@ -9,10 +9,7 @@ const emit = defineEmits<{ set: [day: string] }>()
 const day = ref(props.was)
 const form = ref<HTMLFormElement>()
 
-onMounted(async () => {
-  await nextTick()
-  form.value?.querySelector('input')?.focus()
-})
+onMounted(() => form.value?.querySelector('input')?.focus())
 
 function set() {
   if (day.value) emit('set', day.value)
