@@ -26,6 +26,7 @@ class BordersTest {
                         "javax.crypto..",
                         "tools.jackson..",
                         "ai.onnxruntime..",
+                        "opennlp.tools..",
                         "org.jsoup..",
                         "org.apache.pdfbox..",
                         "com.openhtmltopdf..",

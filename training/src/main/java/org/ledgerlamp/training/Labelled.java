@@ -48,19 +48,34 @@ record Labelled(
     /** The labelled meetings below {@code roots}, in order of their folders. */
     static List<Labelled> below(List<Path> roots) throws IOException {
         List<Labelled> all = new ArrayList<>();
+        for (Path folder : folders(roots)) {
+            all.add(in(folder));
+        }
+        return all;
+    }
+
+    /** The folders of labelled meetings below {@code roots}, in order. */
+    static List<Path> folders(List<Path> roots) throws IOException {
+        List<Path> all = new ArrayList<>();
         for (Path root : roots) {
-            List<Path> folders;
             try (Stream<Path> below = Files.walk(root)) {
-                folders = below.filter(p -> p.getFileName().toString().equals("gold.json"))
+                below.filter(p -> p.getFileName().toString().equals("gold.json"))
                         .map(Path::getParent)
                         .sorted()
-                        .toList();
-            }
-            for (Path folder : folders) {
-                all.add(in(folder));
+                        .forEach(all::add);
             }
         }
         return all;
+    }
+
+    /** The name of a meeting's folder, behind that of the folder above. */
+    static String name(Path folder) {
+        return folder.getParent().getFileName() + "/" + folder.getFileName();
+    }
+
+    /** The labels of {@code kind}. */
+    static JsonNode labels(JsonNode gold, Kind kind) {
+        return gold.path(kind == Kind.POINT ? "keyPoints" : kind.word() + "s");
     }
 
     private static Labelled in(Path folder) throws IOException {
@@ -72,13 +87,14 @@ record Labelled(
         JsonNode gold = JsonMapper.shared().readTree(Files.readString(folder.resolve("gold.json")));
         List<List<List<Integer>>> carriers = new ArrayList<>();
         for (Kind kind : Kind.values()) {
-            carriers.add(carriers(gold.path(kind == Kind.POINT ? "keyPoints" : kind.word() + "s"), words));
+            carriers.add(carriers(labels(gold, kind), words));
         }
         carriers.add(turns(gold.path("topics"), words));
         return new Labelled(folder, author(folder), meeting, source, notes(folder), sentences, carriers);
     }
 
-    private static List<List<Integer>> carriers(JsonNode labels, List<List<String>> words) {
+    /** For each label the sentences its quotes cover. */
+    static List<List<Integer>> carriers(JsonNode labels, List<List<String>> words) {
         List<List<Integer>> carriers = new ArrayList<>();
         for (JsonNode label : labels) {
             List<String> quotes = new ArrayList<>();
@@ -89,7 +105,7 @@ record Labelled(
     }
 
     /** The sentence that opens each topic but the first, with which nothing turns. */
-    private static List<List<Integer>> turns(JsonNode topics, List<List<String>> words) {
+    static List<List<Integer>> turns(JsonNode topics, List<List<String>> words) {
         List<List<Integer>> turns = new ArrayList<>();
         for (JsonNode topic : topics) {
             List<String> opening = Quotes.words(topic.path("startsAt").asString());
@@ -103,7 +119,7 @@ record Labelled(
         return turns;
     }
 
-    private static Source source(Path folder) throws IOException {
+    static Source source(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             Path file = files.filter(f -> f.getFileName().toString().startsWith("source."))
                     .sorted()
@@ -125,7 +141,7 @@ record Labelled(
     }
 
     /** The letter at the front of a meeting's name; a ledger is by one author. */
-    private static String author(Path folder) {
+    static String author(Path folder) {
         String name = folder.getFileName().toString();
         return Character.isLetter(name.charAt(0))
                 ? name.substring(0, 1)

@@ -43,7 +43,7 @@ public final class SentenceVectors {
     };
 
     private SentenceVectors() throws IOException, OrtException {
-        pieces = new WordPieces(resource(VOCABULARY));
+        pieces = PiecesHolder.PIECES;
         try (InputStream model = resource(MODEL);
                 OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
             // Several texts at once are faster than one text on several threads.
@@ -58,6 +58,24 @@ public final class SentenceVectors {
             throw new IllegalStateException("the sentence model is missing: " + name);
         }
         return in;
+    }
+
+    private static final class PiecesHolder {
+        private static final WordPieces PIECES = new WordPieces(resource(VOCABULARY));
+    }
+
+    /** The vocabulary of the model; read once. */
+    static WordPieces pieces() {
+        return PiecesHolder.PIECES;
+    }
+
+    /** The model itself, a fresh copy that can be changed. */
+    public static OnnxModel model() {
+        try (InputStream model = resource(MODEL)) {
+            return new OnnxModel(model.readAllBytes());
+        } catch (IOException e) {
+            throw new UncheckedIOException("the sentence model cannot be read", e);
+        }
     }
 
     private static final class Holder {

@@ -56,6 +56,11 @@ final class WordPieces {
         return Math.min(1, Math.log(rank) / Math.log(vocabulary.size() - (double) commonest));
     }
 
+    /** The number of the begin mark. */
+    int first() {
+        return first;
+    }
+
     /** The numbers of the pieces of {@code text}, begin and end marks included, at most {@code most} of them. */
     int[] of(String text, int most) {
         List<Integer> pieces = new ArrayList<>();

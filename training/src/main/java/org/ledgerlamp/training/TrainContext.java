@@ -1,0 +1,199 @@
+package org.ledgerlamp.training;
+
+import ai.djl.engine.Engine;
+import ai.djl.pytorch.jni.JniUtils;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.ledgerlamp.core.language.ContextEncoder;
+import org.ledgerlamp.core.language.OnnxModel;
+import org.ledgerlamp.core.language.Progress;
+import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.reading.ContextClassifier;
+import org.ledgerlamp.core.reading.ContextWeights;
+import org.ledgerlamp.core.reading.Weights;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/**
+ * Learns the context classifier that ships with the core, and for an honest measure judges each part of the authors by one
+ * that was learned without them.
+ */
+@Command(
+        name = "train-context",
+        description = "Learn the upper layers of the sentence model from labelled meetings.",
+        mixinStandardHelpOptions = true)
+public final class TrainContext implements Callable<Integer> {
+    @Parameters(arity = "1..*", paramLabel = "DIR", description = "directories with labelled meetings")
+    private List<Path> roots;
+
+    @Option(
+            names = "--out",
+            paramLabel = "FILE",
+            description = "write the weights learned from all meetings there")
+    private Path out;
+
+    @Option(
+            names = "--left-out",
+            paramLabel = "FILE",
+            description = "write there for each sentence what a classifier says that did not see its author")
+    private Path leftOut;
+
+    @Option(names = "--parts", defaultValue = "3", description = "parts of the authors that are left out in turn (${DEFAULT-VALUE})")
+    private int parts;
+
+    @Option(names = "--epochs", defaultValue = "5", description = "how often every talk is seen (${DEFAULT-VALUE})")
+    private int epochs;
+
+    @Option(names = "--seed", defaultValue = "1", description = "of the order of windows and of dropout (${DEFAULT-VALUE})")
+    private long seed;
+
+    @Option(names = "--at-once", defaultValue = "2", description = "classifiers learned at once, a processor each (${DEFAULT-VALUE})")
+    private int atOnce;
+
+    private final Instant began = Instant.now();
+
+    /** Runs the command; exits with its status. */
+    public static void main(String[] args) {
+        System.exit(new CommandLine(new TrainContext()).execute(args));
+    }
+
+    @Override
+    public Integer call() throws IOException, InterruptedException {
+        Engine.getInstance();
+        JniUtils.setNumThreads(1);
+        OnnxModel model = SentenceVectors.model();
+        ContextEncoder frozen =
+                new ContextEncoder(model.cutAt(ContextEncoder.endOfLayer(ContextClassifier.FROZEN - 1)));
+        List<LabelledTalk> labelled = LabelledTalk.below(roots);
+        List<TalkToLearn> talks =
+                labelled.parallelStream().map(m -> TalkToLearn.of(m, frozen)).toList();
+        say("%d talks, %d sentences".formatted(talks.size(), talks.stream().mapToInt(TalkToLearn::sentences).sum()));
+        List<String> authors = talks.stream().map(TalkToLearn::author).distinct().sorted().toList();
+        double[][][] judged = new double[talks.size()][][];
+        List<Callable<Void>> runs = new ArrayList<>();
+        if (leftOut != null) {
+            for (int part = 0; part < parts; part++) {
+                int number = part;
+                runs.add(() -> judge(number, authors, labelled, talks, model, judged));
+            }
+        }
+        if (out != null) {
+            runs.add(() -> {
+                write(learner(model, "all").learn(talks, seed));
+                return null;
+            });
+        }
+        run(runs);
+        if (leftOut != null) {
+            Files.write(leftOut, lines(talks, judged));
+            report(talks, judged);
+        }
+        return 0;
+    }
+
+    private void run(List<Callable<Void>> runs) throws InterruptedException {
+        try (ExecutorService workers = Executors.newFixedThreadPool(atOnce)) {
+            for (Future<Void> run : workers.invokeAll(runs)) {
+                run.get();
+            }
+        } catch (ExecutionException e) {
+            throw new IllegalStateException("learning failed", e.getCause());
+        }
+    }
+
+    private ContextLearner learner(OnnxModel model, String name) {
+        return new ContextLearner(model, epochs, line -> say(name + ": " + line));
+    }
+
+    private void say(String line) {
+        System.out.printf("%5d s  %s%n", Duration.between(began, Instant.now()).toSeconds(), line);
+    }
+
+    private Void judge(
+            int part,
+            List<String> authors,
+            List<LabelledTalk> labelled,
+            List<TalkToLearn> talks,
+            OnnxModel model,
+            double[][][] judged) {
+        List<TalkToLearn> others = talks.stream()
+                .filter(t -> authors.indexOf(t.author()) % parts != part)
+                .toList();
+        ContextClassifier classifier =
+                new ContextClassifier(learner(model, "without part " + (part + 1)).learn(others, seed));
+        for (int t = 0; t < judged.length; t++) {
+            if (authors.indexOf(talks.get(t).author()) % parts == part) {
+                judged[t] = classifier.probabilities(labelled.get(t).sentences(), Progress.UNWATCHED);
+            }
+        }
+        return null;
+    }
+
+    private void write(ContextWeights weights) {
+        try (OutputStream to = new BufferedOutputStream(Files.newOutputStream(out))) {
+            weights.write(to);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the weights cannot be written: " + out, e);
+        }
+    }
+
+    private static List<String> lines(List<TalkToLearn> talks, double[][][] judged) {
+        List<String> lines = new ArrayList<>();
+        for (int t = 0; t < judged.length; t++) {
+            for (int i = 0; i < judged[t].length; i++) {
+                StringBuilder line = new StringBuilder(talks.get(t).name()).append('\t').append(i);
+                for (double p : judged[t][i]) {
+                    line.append('\t').append(String.format(Locale.ROOT, "%.5f", p));
+                }
+                lines.add(line.toString());
+            }
+        }
+        return lines;
+    }
+
+    private void report(List<TalkToLearn> talks, double[][][] judged) {
+        for (int k = 0; k < Weights.COLUMNS.size(); k++) {
+            int column = k;
+            List<double[]> ranked = new ArrayList<>();
+            for (int t = 0; t < judged.length; t++) {
+                int talk = t;
+                IntStream.range(0, judged[t].length)
+                        .forEach(i -> ranked.add(new double[] {
+                            judged[talk][i][column], talks.get(talk).targets()[i][column] ? 1 : 0
+                        }));
+            }
+            say("average precision of %s: %.3f".formatted(Weights.COLUMNS.get(k), averagePrecision(ranked)));
+        }
+    }
+
+    /** The mean over the labelled ones of how many of those ranked as high are labelled. */
+    static double averagePrecision(List<double[]> scoredAndLabelled) {
+        scoredAndLabelled.sort((a, b) -> Double.compare(b[0], a[0]));
+        double sum = 0;
+        int found = 0;
+        for (int rank = 0; rank < scoredAndLabelled.size(); rank++) {
+            if (scoredAndLabelled.get(rank)[1] == 1) {
+                found++;
+                sum += found / (rank + 1.0);
+            }
+        }
+        return found == 0 ? 0 : sum / found;
+    }
+}
