@@ -9,9 +9,8 @@ import java.util.Set;
  * @param start first character in the sentence
  * @param end character after the last
  * @param tag part of speech by Universal Dependencies; a contraction has both, as in {@code PRON+AUX}
- * @param lemma the form a dictionary lists it under
  */
-public record TaggedWord(String text, int start, int end, String tag, String lemma) {
+public record TaggedWord(String text, int start, int end, String tag) {
     private static final Set<String> NAMING = Set.of("NOUN", "PROPN");
 
     /** Whether its part of speech is one of {@code tags}. */
@@ -27,6 +26,11 @@ public record TaggedWord(String text, int start, int end, String tag, String lem
     /** Whether it names something. */
     public boolean isNoun() {
         return NAMING.contains(tag);
+    }
+
+    /** The form a dictionary lists it under, in small letters. */
+    public String lemma() {
+        return Tagger.shared().lemma(lower(), tag);
     }
 
     /** The word in small letters, with a plain apostrophe. */

@@ -32,6 +32,13 @@ public final class Tagger {
         }
     };
 
+    private final Map<String, String> lemmas = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, String> eldest) {
+            return size() > REMEMBERED;
+        }
+    };
+
     private Tagger() throws IOException {
         try (InputStream pos = resource("/opennlp-en-ud-ewt-pos-1.3-2.5.4.bin");
                 InputStream lemmas = resource("/opennlp-en-ud-ewt-lemmas-1.3-2.5.4.bin")) {
@@ -70,6 +77,14 @@ public final class Tagger {
         return memory.computeIfAbsent(sentence, this::tagged);
     }
 
+    /** The dictionary's form of {@code word}, in small letters, as the part of speech {@code tag}. Four times as costly as tagging. */
+    synchronized String lemma(String word, String tag) {
+        return lemmas.computeIfAbsent(word + ' ' + tag, k -> {
+            String lemma = lemmatizer.lemmatize(new String[] {word}, new String[] {tag})[0];
+            return lemma.equals("O") || lemma.equals("_") ? word : lemma;
+        });
+    }
+
     private List<TaggedWord> tagged(String sentence) {
         List<String> words = new ArrayList<>();
         List<int[]> places = new ArrayList<>();
@@ -80,13 +95,10 @@ public final class Tagger {
         }
         String[] tokens = words.toArray(String[]::new);
         String[] tags = tagger.tag(tokens);
-        String[] lemmas = lemmatizer.lemmatize(tokens, tags);
         List<TaggedWord> tagged = new ArrayList<>();
         for (int i = 0; i < tokens.length; i++) {
             int[] place = places.get(i);
-            String lemma = lemmas[i].equals("O") || lemmas[i].equals("_") ? tokens[i] : lemmas[i];
-            tagged.add(new TaggedWord(
-                    sentence.substring(place[0], place[1]), place[0], place[1], tags[i], lemma));
+            tagged.add(new TaggedWord(sentence.substring(place[0], place[1]), place[0], place[1], tags[i]));
         }
         return List.copyOf(tagged);
     }

@@ -15,6 +15,8 @@ import org.ledgerlamp.core.reading.Reader;
 import org.ledgerlamp.core.reading.Reading;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.wording.Worded;
+import org.ledgerlamp.core.wording.Wording;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
@@ -63,20 +65,25 @@ public final class Drafter {
         List<Finding> findings = notes == null
                 ? reading.findings()
                 : NotesWeaver.weave(reading, new Reader(judge, template.leastPoint()).read(notes, known));
-        Wording wording = new Wording(known);
+        Wording wording = new Wording(reading, known);
         List<Line> lines = new ArrayList<>();
         List<Line> possible = new ArrayList<>();
         for (Finding finding : findings) {
-            Line line = line(finding, reading, wording, null);
-            (finding.certainty() >= template.least(finding.kind()) ? lines : possible).add(line);
+            Worded worded = wording.of(written(finding, reading));
+            boolean drafted = finding.certainty() >= template.least(finding.kind())
+                    && worded.form() != Worded.Form.AS_SAID;
+            (drafted ? lines : possible).add(line(finding, worded, reading, null));
         }
         lines.removeIf(l -> lines.stream().anyMatch(other -> isTheOtherNews(l, other)));
+        Set<Line> kept = LineBudget.within(lines, template.detail(), source);
+        lines.stream().filter(l -> !kept.contains(l)).forEach(possible::add);
+        lines.retainAll(kept);
         // What is drafted as one kind is not offered as another as well.
         possible.removeIf(p -> lines.stream().anyMatch(p::restsOnTheSameAs));
         List<Line> answers = new ArrayList<>();
         for (int i = 0; i < asking.size(); i++) {
             for (Finding answer : reading.answers().get(i)) {
-                answers.add(line(answer, reading, wording, asking.get(i).heading()));
+                answers.add(line(answer, wording.of(answer), reading, asking.get(i).heading()));
             }
         }
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
@@ -91,13 +98,19 @@ public final class Drafter {
                 && line.certainty() * FAR_LIKELIER <= other.certainty();
     }
 
-    private Line line(Finding finding, Reading reading, Wording wording, String section) {
+    /** Abbreviations of notes are written out. */
+    private Finding written(Finding finding, Reading reading) {
         boolean noted = finding.evidence().getFirst().origin() == Evidence.Origin.NOTES
                 || reading.source().isNotes();
+        return noted ? finding.inWords(shorthand::writtenOut) : finding;
+    }
+
+    private static Line line(Finding finding, Worded worded, Reading reading, String section) {
         boolean action = finding.kind() == Kind.ACTION;
         return new Line(
                 finding.kind(),
-                wording.of(noted ? finding.inWords(shorthand::writtenOut) : finding),
+                worded.text(),
+                worded.form() == Worded.Form.QUOTED,
                 action && finding.owner() != null ? finding.owner().name() : null,
                 action && finding.due() != null ? finding.due().date() : null,
                 action && finding.due() != null ? finding.due().words() : null,

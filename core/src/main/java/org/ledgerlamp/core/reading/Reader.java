@@ -44,6 +44,7 @@ public final class Reader {
         AnswerFinder answers = new AnswerFinder(talk, sentences);
         return new Reading(
                 source,
+                talk.said(),
                 findings,
                 topics,
                 questions.stream().map(answers::to).toList(),

@@ -7,6 +7,7 @@ import org.ledgerlamp.core.source.Source;
  * All that reading a source yields.
  *
  * @param source what was read
+ * @param said its sentences in order
  * @param findings drafted and possible ones alike, in order of speech
  * @param topics in order; together they cover the source
  * @param answers for each question asked of the meeting what was said in answer, in order of speech; may be empty
@@ -15,12 +16,14 @@ import org.ledgerlamp.core.source.Source;
  */
 public record Reading(
         Source source,
+        List<Said> said,
         List<Finding> findings,
         List<Topic> topics,
         List<List<Finding>> answers,
         List<Presence> attendance,
         TalkFigures figures) {
     public Reading {
+        said = List.copyOf(said);
         findings = List.copyOf(findings);
         topics = List.copyOf(topics);
         answers = List.copyOf(answers);

@@ -85,6 +85,13 @@ final class Talk {
         return sentences;
     }
 
+    /** The sentences as they are handed on. */
+    List<Said> said() {
+        return sentences.stream()
+                .map(s -> new Said(s.utterance(), s.start(), s.text(), s.speaker()))
+                .toList();
+    }
+
     /** The first {@code share} of the sentences, 0 to 1, and at least {@value #OPENING_AT_LEAST} where there are as many. */
     List<Sentence> opening(double share) {
         int last = Math.max(OPENING_AT_LEAST, (int) (sentences.size() * share));

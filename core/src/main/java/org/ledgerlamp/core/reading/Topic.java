@@ -11,4 +11,9 @@ import java.time.Duration;
  * @param at when it began, or null where the source has no times
  * @param agendaItem index of the agenda item it belongs to, or null
  */
-public record Topic(String title, int from, int to, Duration at, Integer agendaItem) {}
+public record Topic(String title, int from, int to, Duration at, Integer agendaItem) {
+    /** The same stretch, to a later end. */
+    Topic goingOnTo(int end) {
+        return new Topic(title, from, end, at, agendaItem);
+    }
+}

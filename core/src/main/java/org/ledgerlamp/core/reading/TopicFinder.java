@@ -21,6 +21,7 @@ final class TopicFinder {
 
     private final Talk talk;
     private final List<Weighable> sentences;
+    private final double[][] odds;
     private final double[] turns;
 
     /**
@@ -30,6 +31,7 @@ final class TopicFinder {
     TopicFinder(Talk talk, List<Weighable> sentences, double[][] odds) {
         this.talk = talk;
         this.sentences = sentences;
+        this.odds = odds;
         this.turns = new double[talk.utterances()];
         for (int n = 0; n < talk.utterances(); n++) {
             for (Sentence s : talk.of(n)) {
@@ -45,15 +47,28 @@ final class TopicFinder {
             return byHeading;
         }
         List<Integer> borders = new ArrayList<>(borders());
-        TopicTitles titles = new TopicTitles(talk, borders);
+        TopicTitles titles = new TopicTitles(talk, borders, odds);
         Integer[] items = new AgendaMatch(talk, sentences).of(borders);
         List<Topic> topics = new ArrayList<>();
         for (int i = 0; i < borders.size(); i++) {
             int from = borders.get(i);
             int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
-            String title = titles.of(
-                    i, items[i] == null ? null : talk.meeting().agenda().get(items[i]));
-            topics.add(new Topic(title, from, to, source.utterances().get(from).start(), items[i]));
+            String title = items[i] == null
+                    ? titles.of(i).orElse(null)
+                    : talk.meeting().agenda().get(items[i]);
+            Topic before = topics.isEmpty() ? null : topics.getLast();
+            if (before != null && (title == null || title.equalsIgnoreCase(before.title()))) {
+                topics.set(topics.size() - 1, before.goingOnTo(to));
+            } else if (before != null && before.title() == null) {
+                topics.set(topics.size() - 1, new Topic(title, before.from(), to, before.at(), items[i]));
+            } else {
+                topics.add(new Topic(title, from, to, source.utterances().get(from).start(), items[i]));
+            }
+        }
+        if (topics.size() == 1 && topics.getFirst().title() == null) {
+            Topic whole = topics.getFirst();
+            return List.of(new Topic(
+                    talk.meeting().title(), whole.from(), whole.to(), whole.at(), whole.agendaItem()));
         }
         return topics;
     }

@@ -1,195 +1,150 @@
 package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
+import org.ledgerlamp.core.language.NounPhrase;
+import org.ledgerlamp.core.language.NounPhrases;
 import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Mention;
+import org.ledgerlamp.core.people.Mentions;
 
 /**
- * Titles a topic in the speakers' own words: with the one or two things that are named where it opens, come up in it
- * often and elsewhere seldom.
+ * Titles a stretch of talk with one noun phrase of it, in the speakers' own words: what it names again and again and the rest
+ * of the talk seldom.
  */
 final class TopicTitles {
-    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}]+(?:['’-][\\p{L}\\p{N}]+)*");
-    private static final int LONGEST_PHRASE = 3;
-    private static final int OPENING = 2;
-    private static final double OPENING_WEIGHT = 3;
-    /** A second thing is named where it scores at least this share of the first. */
-    private static final double SECOND = 0.5;
+    private static final int FEWEST_TIMES = 2;
+    private static final int OPENING = 3;
+    private static final double OPENING_WEIGHT = 2;
+    private static final double FINDING_WEIGHT = 3;
+    /** From which share on the longer of two forms is the telling one. */
+    private static final double TELLING = 0.3;
 
-    /** "they've", "who'll": no name of anything. */
-    private static final Pattern CONTRACTED =
-            Pattern.compile(".*(?:'(?:ll|re|ve|d|m)|n't)|(?:one|who|what|how|where|nobody|everybody|somebody)'s");
-
-    private static final double OF_A_DEED = 0.6;
-
-    /** What stands before a thing that is named, rather than before something done or a quality. */
-    private static final Set<String> BEFORE_A_THING = Set.of(
-            "the a an this that these those our my your his her their its of on for about with in at from by per no some any each every other new old"
-                    .split(" "));
-
-    private static final Set<String> BEFORE_A_DEED = Set.of(
-            "to i we you they he she it who will would can could should shall may might must i'll we'll you'll they'll he'll she'll it'll i'd we'd i've we've they've you've not didn't don't doesn't won't can't couldn't been be is are was were it's that's there's i'm we're you're they're he's she's very so too"
-                    .split(" "));
+    private static final int MOST_WORDS = 3;
+    private static final double LEAST_RARE = 0.4;
+    private static final double LONGER = 1.3;
 
     private final Talk talk;
-    private final Map<String, Integer> topicsWith = new HashMap<>();
-    private final List<Map<String, Phrase>> phrasesOf = new ArrayList<>();
-    private final Masked masked;
+    private final double[][] odds;
+    private final Mentions mentions;
+    private final List<Map<String, Named>> namedIn = new ArrayList<>();
+    private final Map<String, Integer> stretchesWith = new HashMap<>();
 
-    TopicTitles(Talk talk, List<Integer> borders) {
-        this.talk = talk;
-        this.masked = new Masked(talk.meeting().roster());
-        for (int i = 0; i < borders.size(); i++) {
-            int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
-            Map<String, Phrase> phrases = phrases(borders.get(i), to);
-            phrases.keySet().forEach(phrase -> topicsWith.merge(phrase, 1, Integer::sum));
-            phrasesOf.add(phrases);
-        }
-    }
+    /** A thing by its head: how often it is named, and in which words. */
+    private static final class Named {
+        private final Map<String, Double> forms = new LinkedHashMap<>();
+        private int times;
+        private double weight;
 
-    /** A run of meaningful words: as first said, where, how often, and how much like a thing it was used. */
-    private static final class Phrase {
-        private final String words;
-        private final int length;
-        private final int order;
-        private double count;
-        private double rarity;
-        private int asThing;
-        private int asDeed;
-
-        Phrase(String words, int length, int order) {
-            this.words = words;
-            this.length = length;
-            this.order = order;
-            for (String word : words.toLowerCase(Locale.ROOT).split("\\s+")) {
-                rarity = Math.max(rarity, SentenceVectors.shared().rarity(word));
-            }
-        }
-
-        double score(double elsewhere) {
-            double thing = (1.0 + asThing) / (1.0 + asThing + 2.0 * asDeed);
-            return count
-                    * elsewhere
-                    * rarity
-                    * rarity
-                    * thing
-                    * (words.endsWith("ed") ? OF_A_DEED : 1)
-                    * (length == 1 ? 1 : length == 2 ? 1.7 : 1.9);
-        }
-    }
-
-    private record Scored(String stems, Phrase phrase, double score) {
-        boolean sharesWords(Collection<String> others) {
-            return Arrays.stream(stems.split(" ")).anyMatch(others::contains);
+        /** The form that is said most; one of several words where it is said as often as {@link #TELLING} asks. */
+        String words() {
+            Comparator<Map.Entry<String, Double>> byWeight = Map.Entry.comparingByValue();
+            Comparator<Map.Entry<String, Double>> telling = Comparator.comparing(
+                    f -> Words.count(f.getKey()) > 1 && f.getValue() >= weight * TELLING);
+            return forms.entrySet().stream().max(telling.thenComparing(byWeight)).orElseThrow().getKey();
         }
     }
 
     /**
-     * The title of a topic.
-     *
-     * @param item the agenda item it belongs to, which then comes first, or null
+     * @param borders the utterances that open a stretch, in order
+     * @param odds how likely each sentence carries each kind, see {@link Judge#odds}
      */
-    String of(int topic, String item) {
-        List<Scored> ranked = new ArrayList<>();
-        phrasesOf.get(topic).forEach((stems, phrase) -> {
-            double elsewhere = Math.log(1.0 + (double) phrasesOf.size() / topicsWith.getOrDefault(stems, 1));
-            ranked.add(new Scored(stems, phrase, phrase.score(elsewhere)));
-        });
-        ranked.sort(Comparator.comparingDouble((Scored s) -> -s.score()).thenComparingInt(s -> s.phrase().order));
-        if (item != null) {
-            Set<String> words = Words.content(item);
-            return ranked.stream()
-                    .filter(s -> !s.sharesWords(words))
-                    .findFirst()
-                    .map(s -> item + ": " + s.phrase().words)
-                    .orElse(item);
+    TopicTitles(Talk talk, List<Integer> borders, double[][] odds) {
+        this.odds = odds;
+        this.talk = talk;
+        this.mentions = new Mentions(talk.meeting().people());
+        for (int i = 0; i < borders.size(); i++) {
+            int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
+            Map<String, Named> named = named(borders.get(i), to);
+            named.keySet().forEach(head -> stretchesWith.merge(head, 1, Integer::sum));
+            namedIn.add(named);
         }
-        if (ranked.isEmpty()) {
-            return topic == 0 ? "Opening" : "Further talk";
-        }
-        Scored first = ranked.getFirst();
-        List<Scored> title = new ArrayList<>(List.of(first));
-        ranked.stream()
-                .filter(s -> s.score() >= first.score() * SECOND
-                        && !s.sharesWords(List.of(first.stems().split(" "))))
-                .findFirst()
-                .ifPresent(title::add);
-        title.sort(Comparator.comparingInt(s -> s.phrase().order));
-        String joined =
-                String.join(" and ", title.stream().map(s -> s.phrase().words).toList());
-        return joined.substring(0, 1).toUpperCase(Locale.ROOT) + joined.substring(1);
     }
 
-    /** Runs of meaningful words within a sentence, by their stems. */
-    private Map<String, Phrase> phrases(int from, int to) {
-        Map<String, Phrase> phrases = new LinkedHashMap<>();
+    private Map<String, Named> named(int from, int to) {
+        Map<String, Named> all = new LinkedHashMap<>();
         for (int n = from; n <= to; n++) {
-            double weight = n < from + OPENING ? OPENING_WEIGHT : 1;
+            double place = n < from + OPENING ? OPENING_WEIGHT : 1;
             for (Sentence s : talk.of(n)) {
-                addPhrases(s.text(), weight, phrases);
+                double weight = place + FINDING_WEIGHT * likeliest(odds[s.index()]);
+                String text = Fillers.removed(s.text());
+                List<Mention> people = mentions.in(text);
+                for (NounPhrase phrase : NounPhrases.in(Tagger.shared().words(text))) {
+                    if (namesAThing(phrase, text, people)) {
+                        Named named = all.computeIfAbsent(Words.stem(phrase.head().lower()), k -> new Named());
+                        named.times++;
+                        named.weight += weight;
+                        named.forms.merge(shortened(phrase, text), weight, Double::sum);
+                    }
+                }
             }
         }
-        return phrases;
+        return all;
     }
 
-    private void addPhrases(String text, double weight, Map<String, Phrase> phrases) {
-        Matcher m = WORD.matcher(text);
-        int[] starts = new int[LONGEST_PHRASE];
-        String[] stems = new String[LONGEST_PHRASE];
-        String[] previous = new String[LONGEST_PHRASE];
-        int run = 0;
-        int lastEnd = -2;
-        String before = "";
-        while (m.find()) {
-            String token = m.group().toLowerCase(Locale.ROOT).replace('’', '\'');
-            boolean meaningful = !Words.isEmptyWord(token)
-                    && token.length() > 2
-                    && !CONTRACTED.matcher(token).matches()
-                    && !masked.isNameOrNumber(token);
-            if (!meaningful) {
-                run = 0;
-                before = token;
+    /** How likely a sentence carries a finding that is no mere point. */
+    private static double likeliest(double[] odds) {
+        double likeliest = 0;
+        for (Kind kind : Kind.values()) {
+            likeliest = kind == Kind.POINT ? likeliest : Math.max(likeliest, odds[Weights.column(kind)]);
+        }
+        return likeliest;
+    }
+
+    private static boolean namesAThing(NounPhrase phrase, String text, List<Mention> people) {
+        boolean alone = phrase.start() == 0 && phrase.words().size() == 1;
+        return !alone
+                && !NounPhrases.isTime(phrase)
+                && !NounPhrases.isVague(phrase)
+                && !NounPhrases.isNumber(phrase)
+                && !Words.isEmptyWord(phrase.head().lower())
+                && phrase.head().text().length() > 2
+                && phrase.head().text().indexOf('\'') < 0
+                && phrase.head().text().indexOf('’') < 0
+                && rarity(phrase.head().lower()) >= LEAST_RARE
+                && people.stream().noneMatch(m -> m.start() < phrase.end() && phrase.start() < m.end());
+    }
+
+    /** The last words of a phrase, without its article. */
+    private static String shortened(NounPhrase phrase, String text) {
+        int size = phrase.words().size();
+        int first = Math.max(phrase.isDetermined() && size > 1 ? 1 : 0, size - MOST_WORDS);
+        while (first < size - 1 && !phrase.words().get(first).is("NOUN", "PROPN", "ADJ")) {
+            first++;
+        }
+        return text.substring(phrase.words().get(first).start(), phrase.end());
+    }
+
+    /** The title of a stretch by its number; empty where nothing is named twice in it. */
+    Optional<String> of(int stretch) {
+        String best = null;
+        double bestScore = 0;
+        for (Map.Entry<String, Named> entry : namedIn.get(stretch).entrySet()) {
+            Named named = entry.getValue();
+            if (named.times < FEWEST_TIMES) {
                 continue;
             }
-            if (m.start() != lastEnd + 1) {
-                run = 0;
-            }
-            lastEnd = m.end();
-            if (run == LONGEST_PHRASE) {
-                System.arraycopy(starts, 1, starts, 0, LONGEST_PHRASE - 1);
-                System.arraycopy(stems, 1, stems, 0, LONGEST_PHRASE - 1);
-                System.arraycopy(previous, 1, previous, 0, LONGEST_PHRASE - 1);
-                run--;
-            }
-            starts[run] = m.start();
-            previous[run] = before;
-            stems[run++] = Words.stem(token);
-            before = token;
-            for (int first = 0; first < run; first++) {
-                String key = String.join(" ", Arrays.asList(stems).subList(first, run));
-                Phrase phrase = phrases.get(key);
-                if (phrase == null) {
-                    phrase = new Phrase(
-                            text.substring(starts[first], m.end()).replaceFirst("['’]s$", ""),
-                            run - first,
-                            phrases.size());
-                    phrases.put(key, phrase);
-                }
-                phrase.count += weight;
-                phrase.asThing += BEFORE_A_THING.contains(previous[first]) ? 1 : 0;
-                phrase.asDeed += BEFORE_A_DEED.contains(previous[first]) ? 1 : 0;
+            String words = named.words();
+            double elsewhere = Math.log(1.0 + (double) namedIn.size() / stretchesWith.get(entry.getKey()));
+            double rare = rarity(entry.getKey());
+            double score = named.weight * elsewhere * rare * (Words.count(words) > 1 ? LONGER : 1);
+            if (score > bestScore) {
+                bestScore = score;
+                best = words;
             }
         }
+        return Optional.ofNullable(best).map(t -> t.substring(0, 1).toUpperCase(Locale.ROOT) + t.substring(1));
+    }
+
+    private static double rarity(String word) {
+        return SentenceVectors.shared().rarity(word);
     }
 }

@@ -1,4 +1,4 @@
-package org.ledgerlamp.core.minutes;
+package org.ledgerlamp.core.wording;
 
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -16,15 +16,21 @@ final class Deed {
     private static final Pattern SECOND_PERSON = Pattern.compile(
             ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern TOGETHER = Pattern.compile(
+            "(?:^|.*?(?<![\\p{L}'’]))(?:we['’]ll|we will|we can|we['’]re going to)\\s+(\\p{L}.*)", Pattern.CASE_INSENSITIVE);
+    /** "I ring the area lady tomorrow." */
+    private static final Pattern PRESENT = Pattern.compile(
+            "(?:^|.*?[,;]\\s+)I\\s+((?!(?:am|was|have(?! (?:the|a|an) .*(?: by | on ))|had|do|did|don['’]t|can|could|would|will|should|might|may|think|know|want|like|need|mean|say|guess|hope|see|said|got|just|never|also|really|still|always)(?![\\p{L}'’]))\\p{L}+(?<!ed)\\s+.*)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern WANTED = Pattern.compile(
-            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
+            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: got to| needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
 
     /** Somebody by name is to do it: asked for through another, asked, announced, or bare as in notes, but no report. */
     private static final List<String> NAMED = List.of(
             ".*?(?<![\\p{L}'’])(?:get|have|ask|let|tell|need|want|like|expect)\\s+%1$s\\s+(?:to\\s+)?(\\p{L}.*)",
             ".*?(?<![\\p{L}'’])(?:can|could|would|will|should|shall)\\s+%1$s\\s+(?:please\\s+|just\\s+)?(\\p{L}.*)",
-            "(?:.*?(?<![\\p{L}'’]))?%1$s(?:['’]s|['’]ll)?\\s+(?:also\\s+)?(?:to|will|can|could|should|must|has to|needs to|(?:is )?going to|ought to)\\s+(\\p{L}.*)",
+            "(?:.*?(?<![\\p{L}'’]))?%1$s(?:['’]s|['’]ll)?\\s+(?:also\\s+)?(?:to|will|can|could|should|must|has to|needs to|(?:is )?going to|ought to|is to|are to|gets to)\\s+(\\p{L}.*)",
             "^%1$s['’]ll\\s+(\\p{L}.*)",
             "^%1$s[:,]?\\s+(?!\\p{L}+(?:s|ed)\\s|is\\s|has\\s|had\\s|was\\s)(\\p{L}.*)");
 
@@ -55,7 +61,7 @@ final class Deed {
     static String in(String said, Person owner, boolean bySpeaker) {
         List<Pattern> patterns = new ArrayList<>();
         if (bySpeaker) {
-            patterns.addAll(List.of(FIRST_PERSON, WANTED, SECOND_PERSON));
+            patterns.addAll(List.of(FIRST_PERSON, TOGETHER, WANTED, SECOND_PERSON, PRESENT));
         } else {
             patterns.add(SECOND_PERSON);
             if (owner != null) {

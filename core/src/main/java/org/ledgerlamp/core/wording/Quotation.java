@@ -1,0 +1,67 @@
+package org.ledgerlamp.core.wording;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Said;
+
+/** Quotes what cannot be reworded safely: what it is about, who says it, the words as said. */
+final class Quotation {
+    private static final int FEWEST_CONTENT = 2;
+    /** Name and matter come on top. */
+    private static final int MOST_WORDS = 25;
+
+    private static final Pattern BROKEN_OFF = Pattern.compile(
+            "(?:[-–—…,]|(?<![\\p{L}])(?:and|but|or|so|the|a|to|of|because))[.?!]?$", Pattern.CASE_INSENSITIVE);
+
+    /** Words that only take the turn. */
+    private static final Pattern OPENER = Pattern.compile(
+            "^(?:(?:so|and|but|well|okay|ok|right|yeah|yes|no|oh|because|now|then|look|anyway)(?:[,.!…-]+\\s*|\\s+(?=\\p{L})))+(?=\\S)", Pattern.CASE_INSENSITIVE);
+
+    private Quotation() {}
+
+    /**
+     * {@code Second berth. Tom Reyes: “The fender has to go before the frost.”}; empty where the words do not stand on their own.
+     *
+     * @param around what was said around it, the nearest first
+     * @param fewestWords with fewer it says nothing
+     */
+    static Optional<String> of(String said, Person speaker, List<Said> around, Scene scene, int fewestWords) {
+        String quote = shortened(OPENER.matcher(Speech.verbatim(said)).replaceFirst(""));
+        boolean stands = Words.count(quote) >= fewestWords
+                && Words.count(quote) <= MOST_WORDS
+                && Sense.hasVerb(quote)
+                && !BROKEN_OFF.matcher(quote).find();
+        if (!stands) {
+            return Optional.empty();
+        }
+        Optional<String> matter = Matter.of(around, scene).filter(m -> addsTo(quote, m));
+        Set<String> content = Words.content(quote);
+        if (matter.isEmpty() && content.size() < FEWEST_CONTENT + 1) {
+            return Optional.empty();
+        }
+        List<String> parts = new ArrayList<>();
+        matter.map(Speech::sentence).ifPresent(parts::add);
+        String marked = "“" + Speech.sentence(quote) + "”";
+        parts.add(speaker == null ? marked : speaker.name() + ": " + marked);
+        return Optional.of(String.join(" ", parts));
+    }
+
+    private static boolean addsTo(String quote, String matter) {
+        Set<String> said = Words.content(quote);
+        return Words.content(matter).stream().noneMatch(said::contains);
+    }
+
+    /** Whole clauses from the first on, where the sentence is too long to be quoted whole. */
+    private static String shortened(String quote) {
+        return Stream.concat(Stream.of(quote), Clauses.of(quote).stream())
+                .filter(c -> Words.count(c) <= MOST_WORDS)
+                .findFirst()
+                .orElse(quote);
+    }
+}

@@ -1,0 +1,102 @@
+package org.ledgerlamp.core.wording;
+
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.TaggedWord;
+import org.ledgerlamp.core.language.Tagger;
+import org.ledgerlamp.core.language.Words;
+
+/** Whether words can stand in minutes: a whole sentence that says something, of nobody who is not named. */
+final class Sense {
+    static final int MOST_WORDS = 30;
+    private static final int FEWEST_WORDS = 4;
+    private static final int FEWEST_CONTENT = 3;
+
+    private static final Pattern PERSONAL = Pattern.compile(
+            "(?<![\\p{L}'’])(?:I|me|my|mine|myself|we|us|our|ours|you|your|yours|let['’]s|gonna|gotta|wanna|dunno|ain['’]t|innit|yeah|aye|nah|um|uh|wi|wee|cannae|dinnae|wouldnae|isnae|tae|youse)(?:['’](?:ll|d|m|re|ve|s))?(?![\\p{L}'’-])",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern POINTING_FIRST = Pattern.compile(
+            "^(?:it|that|this|they|them|those|these|he|she|him|her|so|and|but|well|okay|right|then|look|because|which|or|cos)(?:['’]\\p{L}+)?(?![\\p{L}])(?!\\s+(?:week|month|year|time|morning|afternoon|evening))",
+            Pattern.CASE_INSENSITIVE);
+    private static final Set<String> HANGING = Set.of(
+            """
+            it them that those this him her and or but with the to of if a an for from by at as than because so which who
+            is are was were be been has have had will would can could should not very their his its my your our into onto
+            about like when where while
+            """
+                    .strip()
+                    .split("\\s+"));
+
+    private static final String[] NO_VERB = {"DET", "PRON", "ADP", "NUM", "PUNCT", "CCONJ", "SCONJ", "PROPN", "PART"};
+
+    private Sense() {}
+
+    /** Whether {@code text} can stand as a line. */
+    static boolean isStatement(String text) {
+        return isWhole(text) && hasVerb(text) && Words.content(text).size() >= FEWEST_CONTENT;
+    }
+
+    /** Whether {@code text}, behind an owner's name and "to", says what is to be done. */
+    static boolean isDeed(String text) {
+        List<TaggedWord> words = Tagger.shared().words("to " + text);
+        int verb = words.size() > 2 && words.get(1).lower().equals("not") ? 2 : 1;
+        return words.size() > 2
+                && !words.get(verb).is(NO_VERB)
+                && !PERSONAL.matcher(text).find()
+                && !hangs(words)
+                && Words.count(text) <= MOST_WORDS
+                && Words.content(text).size() >= 2;
+    }
+
+    /** Whether {@code text} begins with its verb, as what is told to be done. */
+    static boolean isTold(String text) {
+        return Tagger.shared().words("to " + Character.toLowerCase(text.charAt(0)) + text.substring(1)).get(1).is("VERB");
+    }
+
+    /** Whether {@code text} says something of something: a verb with what it is said of before it. */
+    static boolean isTelling(String text) {
+        List<TaggedWord> words = Tagger.shared().words(text);
+        boolean named = false;
+        for (int i = 0; i < words.size(); i++) {
+            TaggedWord w = words.get(i);
+            boolean governed = i > 0 && words.get(i - 1).is("ADP");
+            boolean finite = w.is("AUX") || w.is("VERB") && (i == 0 || !words.get(i - 1).is("PART", "ADP", "SCONJ"));
+            if (w.tag().contains("+AUX") || named && finite) {
+                return true;
+            }
+            named |= !governed && (w.isNoun() || w.is("PRON", "NUM", "DET"));
+        }
+        return false;
+    }
+
+    /** Whether {@code text} speaks of "I", "we" or "you". */
+    static boolean isPersonal(String text) {
+        return PERSONAL.matcher(text).find();
+    }
+
+    static boolean hasVerb(String text) {
+        return Tagger.shared().words(text).stream()
+                .anyMatch(w -> w.tag().startsWith("VERB") || w.tag().contains("AUX"));
+    }
+
+    private static boolean isWhole(String text) {
+        List<TaggedWord> words = Tagger.shared().words(text);
+        int count = Words.count(text);
+        return count >= FEWEST_WORDS
+                && count <= MOST_WORDS
+                && !PERSONAL.matcher(text).find()
+                && !POINTING_FIRST.matcher(text).find()
+                && !text.contains("…")
+                && !text.contains("...")
+                && !hangs(words);
+    }
+
+    private static boolean hangs(List<TaggedWord> words) {
+        int last = words.size() - 1;
+        while (last > 0 && words.get(last).is("PUNCT")) {
+            last--;
+        }
+        return HANGING.contains(words.get(last).lower());
+    }
+}

@@ -1,0 +1,275 @@
+package org.ledgerlamp.core.wording;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.Finding;
+import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.Reading;
+import org.ledgerlamp.core.reading.Said;
+import org.ledgerlamp.core.wording.Worded.Form;
+
+/** Words the findings of one reading. Numbers, names and terms stay exactly as said. */
+public final class Wording {
+    private static final int SENTENCES_AROUND = 8;
+    private static final int SENTENCES_BEHIND = 2;
+    /** With as many words that carry meaning a decision speaks for itself. */
+    private static final int FULL = 4;
+
+    /** Says what somebody wants or does, not what is settled. */
+    private static final Pattern OF_ONESELF = Pattern.compile("^I(?:['’](?:ll|d|m|ve))?(?![\\p{L}'’])");
+
+    private final Reading reading;
+    private final Company company;
+    private final Map<Integer, List<Integer>> byUtterance = new HashMap<>();
+    private final Person[] pair;
+
+    /**
+     * @param reading what the findings come from
+     * @param meeting what is known of the meeting
+     */
+    public Wording(Reading reading, MeetingFacts meeting) {
+        this.reading = reading;
+        this.company = new Company(meeting);
+        for (int i = 0; i < reading.said().size(); i++) {
+            byUtterance
+                    .computeIfAbsent(reading.said().get(i).utterance(), u -> new ArrayList<>())
+                    .add(i);
+        }
+        List<Person> present = meeting.roster().stream()
+                .filter(p -> reading.attendance().stream()
+                        .anyMatch(a -> a.present() && a.name().equals(p.name())))
+                .toList();
+        this.pair = present.size() == 2 ? present.toArray(Person[]::new) : null;
+    }
+
+    /** Whether a line can be read without those around it. */
+    public static boolean readsAlone(String text) {
+        return Sense.isStatement(text.replaceAll("[.?!]+$", ""));
+    }
+
+    /** Some words that carry a finding, with where they were said. */
+    private record Place(String text, Person speaker, int index) {}
+
+    /** The finding in words. */
+    public Worded of(Finding finding) {
+        boolean noted = finding.evidence().getFirst().origin() == Evidence.Origin.NOTES
+                || reading.source().isNotes();
+        if (noted) {
+            return new Worded(Notes.line(finding, company), Form.WORDED);
+        }
+        List<Place> places = places(finding);
+        Optional<String> worded =
+                switch (finding.kind()) {
+                    case ACTION -> action(finding, places);
+                    case DECISION -> decision(places.getFirst());
+                    case QUESTION -> quotable(Kind.QUESTION, places).flatMap(p -> question(p).stream()).findFirst();
+                    default -> places.stream().limit(1).flatMap(p -> statement(p).stream()).findFirst();
+                };
+        if (worded.isPresent()) {
+            return new Worded(worded.get(), Form.WORDED);
+        }
+        Optional<String> quoted = quotable(finding.kind(), places)
+                .flatMap(p -> Quotation.of(p.text(), p.speaker(), around(p.index()), scene(p, null), fewestQuoted(finding.kind())).stream())
+                .findFirst();
+        if (quoted.isPresent()) {
+            return new Worded(quoted.get(), Form.QUOTED);
+        }
+        return proposal(finding, places)
+                .map(p -> new Worded(p, Form.WORDED))
+                .orElseGet(() -> new Worded(
+                        Speech.sentence(Speech.verbatim(places.getFirst().text())), Form.AS_SAID));
+    }
+
+    /** A promise may be short where its matter stands before it. */
+    private static int fewestQuoted(Kind kind) {
+        return kind == Kind.ACTION ? 3 : 4;
+    }
+
+    /** Where people only assent ("the fourteenth, then"), what they assent to: the fullest proposal they rest on. */
+    private Optional<String> proposal(Finding finding, List<Place> places) {
+        if (finding.kind() != Kind.DECISION) {
+            return Optional.empty();
+        }
+        return fullest(
+                places.stream()
+                        .skip(1)
+                        .filter(p -> isProposal(Speech.cleaned(p.text(), company.people())))
+                        .toList(),
+                this::decision);
+    }
+
+    private static boolean isProposal(String cleaned) {
+        return !Frames.outcome(cleaned).equals(cleaned) || Sense.isTold(cleaned);
+    }
+
+    /** A question is quoted as asked, and nothing else by what only asks. */
+    private static Stream<Place> quotable(Kind kind, List<Place> places) {
+        boolean asks = kind == Kind.QUESTION;
+        return places.stream()
+                .limit(asks ? places.size() : 1)
+                .filter(p -> asks == p.text().strip().endsWith("?") || kind == Kind.ACTION)
+                .filter(p -> kind != Kind.POINT || !Sense.isPersonal(p.text()));
+    }
+
+    private Optional<String> action(Finding finding, List<Place> places) {
+        return places.stream()
+                .filter(p -> p.index() == places.getFirst().index()
+                        || p.index() == indexOf(finding.evidence().getFirst()))
+                .flatMap(p -> ActionWording.of(finding, p.text(), scene(p, addressee(finding, p))).stream())
+                .findFirst();
+    }
+
+    private Optional<String> decision(Place place) {
+        String outcome = Frames.opinion(Frames.outcome(Frames.opinion(Speech.cleaned(place.text(), company.people()))));
+        if (OF_ONESELF.matcher(outcome).find()) {
+            return Optional.empty();
+        }
+        return clean(Clauses.strict(outcome.replaceAll("\\?+$", "")), place).filter(d -> !place.text().strip().endsWith("?") || Sense.isTold(d));
+    }
+
+    private Optional<String> statement(Place place) {
+        String said = Frames.statement(Speech.cleaned(place.text(), company.people()));
+        return clean(Clauses.of(said), place).filter(s -> !s.endsWith("?") && Sense.isTelling(s));
+    }
+
+    private Optional<String> question(Place place) {
+        String said = Frames.question(Speech.cleaned(place.text(), company.people()));
+        boolean asked = place.text().strip().endsWith("?");
+        return clean(Clauses.of(said), place).map(q -> asked && !q.endsWith("?") ? q.replaceAll("\\.$", "") + "?" : q);
+    }
+
+    /** The fullest of {@code forms} whose references can all be told. */
+    private Optional<String> clean(List<String> forms, Place place) {
+        for (String form : forms) {
+            Optional<String> filled = References.filled(form, scene(place, addressee(null, place)), null)
+                    .filter(Sense::isStatement);
+            if (filled.isPresent()) {
+                return filled.map(Speech::sentence);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private interface WordingOf {
+        Optional<String> in(Place place);
+    }
+
+    /** The first wording that is full, or the fullest there is. */
+    private static Optional<String> fullest(List<Place> places, WordingOf wording) {
+        String best = null;
+        for (Place place : places) {
+            Optional<String> worded = wording.in(place);
+            if (worded.isEmpty()) {
+                continue;
+            }
+            int content = Words.content(worded.get()).size();
+            if (content >= FULL) {
+                return worded;
+            }
+            if (best == null || content > Words.content(best).size()) {
+                best = worded.get();
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Where the finding was said, what carries it first. */
+    private List<Place> places(Finding finding) {
+        List<Place> places = new ArrayList<>();
+        int carrier = indexOf(finding.evidence().getFirst());
+        places.add(new Place(finding.said(), finding.speaker(), indexOfText(finding.said(), carrier)));
+        for (Evidence e : finding.evidence()) {
+            int index = indexOf(e);
+            boolean other = places.stream().noneMatch(p -> p.index() == index);
+            if (index >= 0 && other) {
+                places.add(new Place(e.quote(), reading.said().get(index).speaker(), index));
+            }
+        }
+        return places;
+    }
+
+    /** Which sentence near {@code carrier} reads {@code text}; {@code carrier} where none does. */
+    private int indexOfText(String text, int carrier) {
+        for (int i = carrier; i >= Math.max(0, carrier - SENTENCES_AROUND); i--) {
+            if (reading.said().get(i).text().equals(text)) {
+                return i;
+            }
+        }
+        return carrier;
+    }
+
+    private int indexOf(Evidence evidence) {
+        if (evidence.origin() == Evidence.Origin.NOTES && !reading.source().isNotes()) {
+            return -1;
+        }
+        int found = -1;
+        for (int i : byUtterance.getOrDefault(evidence.utterance(), List.of())) {
+            if (found < 0 || reading.said().get(i).start() <= evidence.start()) {
+                found = i;
+            }
+        }
+        return found;
+    }
+
+    private Scene scene(Place place, Person addressee) {
+        List<Said> before = before(place.index());
+        boolean goesOn = !before.isEmpty()
+                && before.getFirst().utterance()
+                        == reading.said().get(place.index()).utterance();
+        return new Scene(place.speaker(), addressee, before, goesOn, company);
+    }
+
+    /** The sentences before one, the nearest first. */
+    private List<Said> before(int index) {
+        return Stream.iterate(index - 1, i -> i - 1)
+                .limit(SENTENCES_AROUND)
+                .takeWhile(i -> i >= 0)
+                .map(reading.said()::get)
+                .toList();
+    }
+
+    /** The sentences before and behind one, the nearest first. */
+    private List<Said> around(int index) {
+        List<Said> around = new ArrayList<>();
+        around.add(reading.said().get(index));
+        for (int i = 1; i <= SENTENCES_AROUND; i++) {
+            if (index - i >= 0) {
+                around.add(reading.said().get(index - i));
+            }
+            if (i <= SENTENCES_BEHIND && index + i < reading.said().size()) {
+                around.add(reading.said().get(index + i));
+            }
+        }
+        return around;
+    }
+
+    /** Whom the words are said to: the one called, the other of two, or for a promise the one it answers. */
+    private Person addressee(Finding action, Place place) {
+        if (action != null && action.addressee() != null) {
+            return action.addressee();
+        }
+        if (pair != null && place.speaker() != null) {
+            return pair[0].equals(place.speaker()) ? pair[1] : pair[0];
+        }
+        boolean promise = action != null && action.owner() != null && action.owner().equals(place.speaker());
+        if (!promise) {
+            return null;
+        }
+        int here = reading.said().get(place.index()).utterance();
+        return before(place.index()).stream()
+                .filter(s -> s.utterance() == here - 1 && s.text().endsWith("?"))
+                .filter(s -> s.speaker() != null && !s.speaker().equals(place.speaker()))
+                .map(Said::speaker)
+                .findFirst()
+                .orElse(null);
+    }
+}
