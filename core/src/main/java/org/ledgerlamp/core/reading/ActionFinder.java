@@ -83,12 +83,12 @@ final class ActionFinder {
     }
 
     private Optional<Finding> promised(Sentence s) {
-        List<CueTable.Cue> cues = ActionCues.PROMISE.in(s.plain());
+        List<RuleSet.Rule> cues = ActionCues.PROMISE.match(s.plain());
         if (cues.isEmpty() || s.isQuestion() && !s.plain().matches(".*(?:shall i|will i|should i).*")) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
-                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+                .favours(cues.getFirst().weight(), cues.getFirst().rationale());
         judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Sentence asked = requestBefore(s);
@@ -117,12 +117,12 @@ final class ActionFinder {
     }
 
     private Optional<Finding> requested(Sentence s) {
-        List<CueTable.Cue> cues = ActionCues.REQUEST.in(s.plain());
+        List<RuleSet.Rule> cues = ActionCues.REQUEST.match(s.plain());
         if (cues.isEmpty()) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
-                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+                .favours(cues.getFirst().weight(), cues.getFirst().rationale());
         judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Person addressee = Calls.addressee(s);
@@ -189,12 +189,12 @@ final class ActionFinder {
     }
 
     private Optional<Finding> wanted(Sentence s) {
-        List<CueTable.Cue> cues = ActionCues.WANTED.in(s.plain());
+        List<RuleSet.Rule> cues = ActionCues.WANTED.match(s.plain());
         if (cues.isEmpty() || s.isQuestion()) {
             return Optional.empty();
         }
         Judgement judgement = new Judgement()
-                .favours(cues.getFirst().weight(), cues.getFirst().reason());
+                .favours(cues.getFirst().weight(), cues.getFirst().rationale());
         judgement.against(ActionCues.AGAINST, s.plain());
         List<Evidence> evidence = new ArrayList<>(List.of(talk.evidence(s)));
         Person taker = null;

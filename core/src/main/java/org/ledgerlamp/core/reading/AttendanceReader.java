@@ -19,12 +19,7 @@ import org.ledgerlamp.core.source.Utterance;
 
 /** Reads who was there: who spoke, who is listed as present, who sent apologies or was expected and never spoke. */
 final class AttendanceReader {
-    private static final CueTable APOLOGY = new CueTable()
-            .cue(
-                    1,
-                    "apologies",
-                    "apolog(?:y|ies)|apols?|sends? (?:his|her|their) (?:apologies|regards)|can't (?:be here|make it|come)|cannot (?:be here|make it)|couldn't (?:be here|make it|come)"
-                            + "|(?:isn't|not|nae) (?:coming|comin|here|in today|joining)|won't be (?:here|in|joining|with us)|is (?:off|away|ill|sick|out|on leave|on holiday|at home|home|at the|on a plane|on shift|in hospital)|'s (?:off|away|ill|sick|out|on leave|on holiday|at the|on a plane|not coming|not here|home)|declined|absent|has the|no \\p{L}+ today");
+    private static final RuleSet APOLOGY = RuleSet.named("attendance.apology");
     private static final Pattern PRESENT_LIST = Pattern.compile(
             "^(?:here|present|attend(?:ing|ees|ed)|there|in the room|in)\\s*[:;-]\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern ABSENT_IN_LIST = Pattern.compile(

@@ -15,18 +15,7 @@ final class Deeds {
     static final String ANY =
             "(?!(?:be|been|say|tell|think|know|see|like|want|need|have|hear|feel|mean|guess|admit|never|not|probably|always|only|still|even|believe|remember|understand|wait|stop|start|shut|bet|grant|try|happily|all|both|each|no|survive|manage|live|miss|love|hate|get (?:there|used)|sleep|die|cry|take (?:that|it) as|let (?:you|that|it)|leave (?:it|that)|give (?:you that|it that))\\b)\\p{L}{3,}";
 
-    private static final CueTable WITHIN_THE_MEETING = new CueTable()
-            .cue(
-                    1,
-                    "said of the meeting itself",
-                    "i'll (?:be|say|admit|bet|start|stop|wait|read (?:it|that|them) out|skip|go first|go next|shut up|leave it there|tell you|put it this way|come (?:back )?to|come on to|just say|repeat|give you (?:an example|the short)|share my screen|take you|show you|explain|keep (?:it|this) (?:short|brief|quick)|move on|let you|never|see you|miss|live|survive|manage|try to be|grant|pass on|take the minutes|have (?:a|another|some) (?:coffee|tea|biscuit))"
-                            + "|can you (?:hear|see|all|say|repeat|tell|explain|walk|take us|take me|give us|remind|just start|start|imagine|believe|mute|unmute|speak up|scroll|zoom|shut|close the door|pass)"
-                            + "|could you (?:hear|see|say|repeat|tell|explain|walk|take us|take me|give us|remind|start|mute|unmute|speak up|scroll|zoom|shut|pass)"
-                            + "|will you (?:just )?(?:start|tell|take us|walk|go)|would you (?:like to )?(?:start|tell|take us|walk|go first|say)"
-                            + "|let me (?:just )?(?:see|think|finish|say|start|explain|tell|read|share|find it|be clear|put|give you|just say|guess|stop|ask|get this|go)"
-                            + "|i can (?:hear|see|tell|say|imagine|understand|live|believe|only|remember|feel|smell|hardly|think)"
-                            + "|i could (?:be|have|see|hear|tell|say|live|murder|do without|not)|i need to (?:say|understand|know|be|go|leave|hear|stop|think)|i have to (?:say|admit|be|go|confess|ask|leave|run)"
-                            + "|i must (?:say|admit|be|have)|please (?:go on|carry on|do|continue)|i'll take (?:your word|that as)|i'll believe");
+    private static final RuleSet WITHIN_THE_MEETING = RuleSet.named("meeting.talk");
 
     private static final Pattern NAMED = Pattern.compile(
             "(?<![\\p{L}'])(?:i'll|i will|i can|i'm going to|i)\\s+(?:just |also |then |certainly )?(?!(?:do|sort|take|handle|see|deal|get)\\b)"

@@ -26,13 +26,13 @@ final class Judgement {
         return this;
     }
 
-    Judgement favours(CueTable cues, String plain) {
-        cues.in(plain).forEach(cue -> favours(cue.weight(), cue.reason()));
+    Judgement favours(RuleSet cues, String plain) {
+        cues.match(plain).forEach(cue -> favours(cue.weight(), cue.rationale()));
         return this;
     }
 
-    Judgement against(CueTable cues, String plain) {
-        cues.in(plain).forEach(cue -> against(cue.weight(), cue.reason()));
+    Judgement against(RuleSet cues, String plain) {
+        cues.match(plain).forEach(cue -> against(cue.weight(), cue.rationale()));
         return this;
     }
 

@@ -18,36 +18,12 @@ import org.ledgerlamp.core.time.SpokenDate;
 final class NotesFinder {
     private static final Pattern NAME_TO_DO =
             Pattern.compile("^\\s*(?:to|will|2)?\\s*" + Deeds.VERB + "(?:s|es|ing)?\\b", Pattern.CASE_INSENSITIVE);
-    private static final CueTable SETTLED = new CueTable()
-            .cue(
-                    0.65,
-                    "noted as settled",
-                    "agreed|decided|approved|carried|all hands|unanimous|all in favour|ok'd|signed off|all happy|nobody argued|no objections")
-            .cue(
-                    0.55,
-                    "noted as outcome",
-                    "^(?:so|->|=>|therefore|not|no|stay|stays|keep|leave|scrap|drop) .*|.*(?:stays?|stay on|instead|rather than|not before|scrapped|dropped|postponed|put off)(?: .*)?");
+    private static final RuleSet SETTLED = RuleSet.named("note.settled");
     private static final Pattern ARROW = Pattern.compile("(?:^|\\s)(?:-+>|=+>|→)\\s*");
-    private static final CueTable ASKED = new CueTable()
-            .cue(
-                    0.6,
-                    "noted as open",
-                    ".*\\?\\??(?:\\s*\\(.*\\))?$|not sure|unclear|left open|tbc|don't know|nobody knows|who knows");
-    private static final CueTable WORRY = new CueTable()
-            .cue(
-                    0.6,
-                    "noted as a worry",
-                    "worr(?:y|ied)|risk|danger|if .* (?:we lose|fails|void|late)|must be before|only \\p{L}+ (?:can|knows|has)|dead(?:line)?");
-    private static final CueTable GOOD = new CueTable()
-            .cue(
-                    0.6,
-                    "noted as good",
-                    ".*!!$|good|great|record|best ever|well done|sold out|up on last|ahead|saved|sound");
-    private static final CueTable BAD = new CueTable()
-            .cue(
-                    0.6,
-                    "noted as bad",
-                    "bad|broken|lost|late|shut|dead|failed|missing|behind|cracked|gone|overdue|lapsed|was \\d+|down to|complaints?|shortfall");
+    private static final RuleSet ASKED = RuleSet.named("note.asked");
+    private static final RuleSet WORRY = RuleSet.named("note.worry");
+    private static final RuleSet GOOD = RuleSet.named("note.good");
+    private static final RuleSet BAD = RuleSet.named("note.bad");
 
     /** How certain a mark makes a line's kind: whoever set it knew. */
     static final double MARKED = 0.95;

@@ -7,15 +7,7 @@ import java.util.regex.Pattern;
 
 /** Finds what was asked and not answered by the end. */
 final class QuestionFinder {
-    private static final CueTable NOT_KNOWN = new CueTable()
-            .cue(
-                    0.6,
-                    "nobody knew",
-                    "(?:i|we) (?:honestly |really |actually |just )?(?:don't|dinnae|dunno|do not) (?:actually |really |honestly )?know(?: yet)?|dunno|no idea|nobody knows|not a clue|haven't a clue|who knows|god knows|couldn't tell you|hard to say")
-            .cue(
-                    0.45,
-                    "left open",
-                    "leave (?:it|that) open|still open|unanswered|unclear|not clear|remains to be seen|open question|to be confirmed|we'll see|we'll have to see|i'd have to check|not sure|i'm not sure|can't say|wait and see|good question");
+    private static final RuleSet NOT_KNOWN = RuleSet.named("question.open");
     private static final Pattern EMBEDDED = Pattern.compile(
             "(?:don't|do not|dunno|not sure|unclear|no idea|nobody knows|wonder|question is|find out|need to know)(?:\\s+(?:is|yet|,|if|whether|actually|really|even)){0,2}\\s*((?:if|whether|who|what|when|where|which|how|why)\\b.{8,})");
     private static final Pattern TALK_ITSELF = Pattern.compile(
@@ -56,9 +48,9 @@ final class QuestionFinder {
             following.addAll(talk.of(reply).stream().limit(2).toList());
         }
         for (Sentence reply : following) {
-            List<CueTable.Cue> cues = NOT_KNOWN.in(reply.plain());
+            List<RuleSet.Rule> cues = NOT_KNOWN.match(reply.plain());
             if (!cues.isEmpty()) {
-                judgement.favours(cues.getFirst().weight(), cues.getFirst().reason());
+                judgement.favours(cues.getFirst().weight(), cues.getFirst().rationale());
                 evidence.add(talk.evidence(reply));
                 break;
             }
