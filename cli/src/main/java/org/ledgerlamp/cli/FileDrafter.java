@@ -17,7 +17,7 @@ import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Shorthand;
@@ -68,7 +68,7 @@ final class FileDrafter {
                                         ShippedTemplates.ALL.stream()
                                                 .map(Template::name)
                                                 .toList())));
-        return new Drafter(Judge.shipped(), shorthand)
+        return new Drafter(SentenceClassifier.shipped(), shorthand)
                 .draft(read(talk, false), notes == null ? null : read(notes, true), meeting, form);
     }
 

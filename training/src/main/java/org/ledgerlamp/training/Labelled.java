@@ -6,12 +6,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
-import org.ledgerlamp.core.reading.Weighable;
+import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Source;
@@ -37,19 +38,19 @@ record Labelled(
         MeetingFacts meeting,
         Source source,
         Source notes,
-        List<Weighable> sentences,
+        List<FeaturedSentence> sentences,
         List<List<List<Integer>>> carriers) {
 
-    /** The same meeting seen otherwise. */
-    Labelled with(List<Weighable> others) {
-        return new Labelled(folder, author, meeting, source, notes, others, carriers);
-    }
 
-    /** The labelled meetings below {@code roots}, in order of their folders. */
-    static List<Labelled> below(List<Path> roots) throws IOException {
+    /**
+     * The labelled meetings below {@code roots}, in order of their folders.
+     *
+     * @param context what a context classifier that had not seen their author says of their sentences, by {@link #name}
+     */
+    static List<Labelled> below(List<Path> roots, Map<String, double[][]> context) throws IOException {
         List<Labelled> all = new ArrayList<>();
         for (Path folder : folders(roots)) {
-            all.add(in(folder));
+            all.add(in(folder, context));
         }
         return all;
     }
@@ -78,10 +79,10 @@ record Labelled(
         return gold.path(kind == Kind.POINT ? "keyPoints" : kind.word() + "s");
     }
 
-    private static Labelled in(Path folder) throws IOException {
-        MeetingFacts meeting = MeetingJson.read(Files.readString(folder.resolve("meeting.json")));
+    private static Labelled in(Path folder, Map<String, double[][]> context) throws IOException {
+        MeetingFacts meeting = facts(folder);
         Source source = source(folder);
-        List<Weighable> sentences = Weighable.of(source, meeting);
+        List<FeaturedSentence> sentences = FeaturedSentence.of(source, meeting, context.get(name(folder)));
         List<List<String>> words =
                 sentences.stream().map(s -> Quotes.words(s.text())).toList();
         JsonNode gold = JsonMapper.shared().readTree(Files.readString(folder.resolve("gold.json")));
@@ -119,6 +120,10 @@ record Labelled(
         return turns;
     }
 
+    static MeetingFacts facts(Path folder) throws IOException {
+        return MeetingJson.read(Files.readString(folder.resolve("meeting.json")));
+    }
+
     static Source source(Path folder) throws IOException {
         try (Stream<Path> files = Files.list(folder)) {
             Path file = files.filter(f -> f.getFileName().toString().startsWith("source."))
@@ -131,7 +136,8 @@ record Labelled(
         }
     }
 
-    private static Source notes(Path folder) throws IOException {
+    /** Notes typed beside the transcript, or null. */
+    static Source notes(Path folder) throws IOException {
         Path file = folder.resolve("notes.txt");
         try {
             return Files.exists(file) ? new SourceDesk(Limits.DEFAULT).readNotes(Files.readAllBytes(file)) : null;

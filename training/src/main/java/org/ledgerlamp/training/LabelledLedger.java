@@ -12,7 +12,8 @@ import org.ledgerlamp.core.lamp.WeighedPlaces;
 import org.ledgerlamp.core.lamp.WeighedPlaces.Place;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.source.Shorthand;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,12 +53,17 @@ record LabelledLedger(String name, List<Question> questions) {
     }
 
     private static List<LampMeeting> meetings(Path folder) throws IOException {
-        Drafter drafter = new Drafter(Judge.shipped(), Shorthand.NONE);
+        Drafter drafter = new Drafter(SentenceClassifier.shipped(), Shorthand.NONE);
         List<LampMeeting> meetings = new ArrayList<>();
-        for (Labelled m : Labelled.below(List.of(folder))) {
-            Template template = Template.forKind(m.meeting().kind());
+        for (Path meeting : Labelled.folders(List.of(folder))) {
+            MeetingFacts facts = Labelled.facts(meeting);
             meetings.add(LampMeeting.of(
-                    m.folder().getFileName().toString(), drafter.draft(m.source(), m.notes(), m.meeting(), template)));
+                    meeting.getFileName().toString(),
+                    drafter.draft(
+                            Labelled.source(meeting),
+                            Labelled.notes(meeting),
+                            facts,
+                            Template.forKind(facts.kind()))));
         }
         return meetings;
     }

@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.language.SpokenSentence;
 import org.ledgerlamp.core.reading.ContextClassifier;
 import org.ledgerlamp.core.reading.Kind;
@@ -33,7 +32,7 @@ record LabelledTalk(String name, String author, List<SpokenSentence> sentences, 
     }
 
     private static LabelledTalk in(Path folder) throws IOException {
-        MeetingFacts meeting = MeetingJson.read(Files.readString(folder.resolve("meeting.json")));
+        MeetingFacts meeting = Labelled.facts(folder);
         List<SpokenSentence> sentences = ContextClassifier.spoken(Labelled.source(folder), meeting);
         List<List<String>> words =
                 sentences.stream().map(s -> Quotes.words(s.text())).toList();

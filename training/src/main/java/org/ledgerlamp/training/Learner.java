@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Weights;
 
@@ -33,7 +32,7 @@ final class Learner {
 
     private Learner() {}
 
-    static Judge learn(List<Labelled> meetings) {
+    static Weights learn(List<Labelled> meetings) {
         double[][][] unseen = new double[meetings.size()][][];
         List<String> authors =
                 meetings.stream().map(Labelled::author).distinct().sorted().toList();
@@ -46,18 +45,14 @@ final class Learner {
                     fit(meetings.stream().filter(m -> !out.contains(m.author())).toList(), null);
             for (int m = 0; m < unseen.length; m++) {
                 if (out.contains(meetings.get(m).author())) {
-                    unseen[m] = others.odds(meetings.get(m).sentences());
+                    unseen[m] = others.probabilities(meetings.get(m).sentences());
                 }
             }
         }
-        List<Labelled> placed = new ArrayList<>();
-        for (int m = 0; m < unseen.length; m++) {
-            placed.add(meetings.get(m).with(Judge.among(meetings.get(m).sentences(), unseen[m])));
-        }
-        return new Judge(fit(meetings, unseen), fit(placed, unseen));
+        return fit(meetings, unseen);
     }
 
-    /** @param unseen for each meeting the odds of its sentences by weights that had not seen its author, or null at first */
+    /** @param unseen for each meeting the probabilities of its sentences by weights that had not seen its author, or null at first */
     private static Weights fit(List<Labelled> meetings, double[][][] unseen) {
         Rows rows = new Rows(meetings);
         List<double[]> byColumn = IntStream.range(0, Weights.COLUMNS.size())
@@ -75,13 +70,13 @@ final class Learner {
         for (int m = 0; m < meetings.size(); m++) {
             double[][] judged = unseen == null ? null : unseen[m];
             for (List<Integer> carriers : meetings.get(m).carriers().get(column)) {
-                double[] odds = carriers.stream()
+                double[] probabilities = carriers.stream()
                         .mapToDouble(i -> judged == null ? 1 : judged[i][column])
                         .toArray();
-                double best = Arrays.stream(odds).max().orElse(0);
-                for (int c = 0; c < odds.length; c++) {
+                double best = Arrays.stream(probabilities).max().orElse(0);
+                for (int c = 0; c < probabilities.length; c++) {
                     int row = first + carriers.get(c);
-                    if (odds[c] >= best * TELLING) {
+                    if (probabilities[c] >= best * TELLING) {
                         target[row] = 1;
                         importance[row] = LABELLED;
                     } else if (target[row] == 0) {

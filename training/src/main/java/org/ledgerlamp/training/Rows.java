@@ -7,45 +7,49 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import org.ledgerlamp.core.reading.Weighable;
+import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 
-/** The sentences of labelled meetings as rows of numbers: a column for each trait, then those of the sentence's vector. */
+/** The sentences of labelled meetings as rows of numbers: a column for each feature, then those of the sentence's vector. */
 final class Rows {
-    /** A trait seen in fewer meetings cannot be told from chance. */
-    private static final int FEWEST_MEETINGS = 2;
+    /** What fewer authors say cannot be told from chance. */
+    private static final int FEWEST_AUTHORS = 3;
 
     private final Map<String, Integer> columnOf = new TreeMap<>();
     private final List<int[]> columns = new ArrayList<>();
     private final List<float[]> strengths = new ArrayList<>();
-    private final List<float[]> meanings = new ArrayList<>();
+    private final List<float[]> embeddings = new ArrayList<>();
 
     Rows(List<Labelled> meetings) {
-        Map<String, Integer> meetingsWith = new HashMap<>();
+        Map<String, Set<String>> authorsWith = new HashMap<>();
         for (Labelled meeting : meetings) {
-            Set<String> seen = new HashSet<>();
-            meeting.sentences().forEach(s -> seen.addAll(s.traits().keySet()));
-            seen.forEach(t -> meetingsWith.merge(t, 1, Integer::sum));
+            for (FeaturedSentence sentence : meeting.sentences()) {
+                sentence.features()
+                        .keySet()
+                        .forEach(f -> authorsWith
+                                .computeIfAbsent(f, k -> new HashSet<>())
+                                .add(meeting.author()));
+            }
         }
-        meetingsWith.keySet().stream()
-                .filter(t -> meetingsWith.get(t) >= FEWEST_MEETINGS)
+        authorsWith.keySet().stream()
+                .filter(f -> authorsWith.get(f).size() >= FEWEST_AUTHORS)
                 .sorted()
                 .forEach(t -> columnOf.put(t, columnOf.size()));
         meetings.forEach(m -> m.sentences().forEach(this::add));
     }
 
-    private void add(Weighable s) {
+    private void add(FeaturedSentence s) {
         List<String> known =
-                s.traits().keySet().stream().filter(columnOf::containsKey).toList();
+                s.features().keySet().stream().filter(columnOf::containsKey).toList();
         int[] at = new int[known.size()];
         float[] strength = new float[known.size()];
         for (int i = 0; i < at.length; i++) {
             at[i] = columnOf.get(known.get(i));
-            strength[i] = s.traits().get(known.get(i)).floatValue();
+            strength[i] = s.features().get(known.get(i)).floatValue();
         }
         columns.add(at);
         strengths.add(strength);
-        meanings.add(s.meaning());
+        embeddings.add(s.embedding());
     }
 
     int size() {
@@ -53,7 +57,7 @@ final class Rows {
     }
 
     int columns() {
-        return columnOf.size() + (meanings.isEmpty() ? 0 : meanings.getFirst().length);
+        return columnOf.size() + (embeddings.isEmpty() ? 0 : embeddings.getFirst().length);
     }
 
     double dot(int row, double[] weights) {
@@ -64,7 +68,7 @@ final class Rows {
             sum += strength[i] * weights[at[i]];
         }
         int first = columnOf.size();
-        float[] meaning = meanings.get(row);
+        float[] meaning = embeddings.get(row);
         double meant = 0;
         for (int d = 0; d < meaning.length; d++) {
             meant += meaning[d] * weights[first + d];
@@ -79,17 +83,17 @@ final class Rows {
             to[at[i]] += strength[i] * times;
         }
         int first = columnOf.size();
-        float[] meaning = meanings.get(row);
+        float[] meaning = embeddings.get(row);
         double scaled = times * Weights.VECTOR;
         for (int d = 0; d < meaning.length; d++) {
             to[first + d] += meaning[d] * scaled;
         }
     }
 
-    /** The fitted columns as weights by trait. */
+    /** The fitted columns as weights by feature. */
     Weights named(List<double[]> byColumn) {
         Map<String, double[]> weights = new HashMap<>();
-        columnOf.forEach((trait, column) -> weights.put(trait, across(byColumn, column)));
+        columnOf.forEach((feature, column) -> weights.put(feature, across(byColumn, column)));
         for (int d = 0; d < columns() - columnOf.size(); d++) {
             weights.put(Weights.DIMENSION + d, across(byColumn, columnOf.size() + d));
         }

@@ -5,24 +5,27 @@ import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.TreeSet;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import org.ledgerlamp.core.exchange.MinutesJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.ContextClassifier;
+import org.ledgerlamp.core.reading.ContextScores;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Weights;
 import org.ledgerlamp.core.source.Shorthand;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Learns the weights that ship with the core, and for an honest measure drafts each author's meetings with weights that
- * were learned without that author.
+ * Learns the weights and thresholds that ship with the core, and for an honest measure drafts each author's meetings with
+ * weights that were learned without that author.
  */
 @Command(
         name = "train",
@@ -33,16 +36,29 @@ public final class Train implements Callable<Integer> {
     private List<Path> roots;
 
     @Option(
+            names = "--context",
+            required = true,
+            paramLabel = "FILE",
+            description = "what TrainContext --left-out wrote of these meetings")
+    private Path context;
+
+    @Option(
             names = "--out",
-            paramLabel = "DIR",
-            description = "write the weights learned from all meetings there: alone.tsv, among.tsv")
+            paramLabel = "FILE",
+            description = "write the weights learned from all meetings there, with thresholds chosen on the left-out drafts")
     private Path out;
 
     @Option(
             names = "--left-out",
             paramLabel = "DIR",
-            description = "draft each author's meetings there, with weights learned without that author")
+            description = "write drafts there of each author's meetings, by weights learned without that author")
     private Path leftOut;
+
+    @Option(
+            names = "--parts",
+            defaultValue = "3",
+            description = "parts of the authors that are left out in turn, the same as of the context (${DEFAULT-VALUE})")
+    private int parts;
 
     /** Runs the command; exits with its status. */
     public static void main(String[] args) {
@@ -51,42 +67,50 @@ public final class Train implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        List<Labelled> meetings = Labelled.below(roots);
-        if (out != null) {
-            Files.createDirectories(out);
-            Judge judge = Learner.learn(meetings);
-            write(judge.alone(), out.resolve(Judge.ALONE));
-            write(judge.among(), out.resolve(Judge.AMONG));
-        }
-        if (leftOut != null) {
-            for (String author :
-                    new TreeSet<>(meetings.stream().map(Labelled::author).toList())) {
-                Judge judge = Learner.learn(meetings.stream()
-                        .filter(m -> !m.author().equals(author))
-                        .toList());
-                for (Labelled meeting : meetings) {
-                    if (meeting.author().equals(author)) {
-                        draft(meeting, judge);
-                    }
+        Map<String, double[][]> scores = LeftOutContext.read(context);
+        List<Labelled> meetings = Labelled.below(roots, scores);
+        Authors authors = Authors.of(meetings.stream().map(Labelled::author).toList(), parts);
+        ThresholdChoice thresholds = new ThresholdChoice();
+        for (int part = 0; part < parts; part++) {
+            int left = part;
+            Weights others = Learner.learn(meetings.stream()
+                    .filter(m -> authors.partOf(m.author()) != left)
+                    .toList());
+            for (Labelled meeting : meetings) {
+                if (authors.partOf(meeting.author()) == left) {
+                    Draft draft = draft(meeting, others, scores.get(Labelled.name(meeting.folder())));
+                    thresholds.add(
+                            draft,
+                            JsonMapper.shared().readTree(Files.readString(meeting.folder().resolve("gold.json"))));
+                    write(draft, meeting);
                 }
+            }
+        }
+        if (out != null) {
+            Weights weights = thresholds.in(Learner.learn(meetings), System.out::println);
+            try (Writer writer = Files.newBufferedWriter(out)) {
+                weights.write(writer);
             }
         }
         return 0;
     }
 
-    private static void write(Weights weights, Path file) throws IOException {
-        try (Writer writer = Files.newBufferedWriter(file)) {
-            weights.write(writer);
-        }
+    private static Draft draft(Labelled meeting, Weights weights, double[][] scores) {
+        MeetingFacts facts = meeting.meeting();
+        // Of notes beside a transcript no scores were kept; the shipped classifier reads those.
+        ContextScores unseen = (talk, progress) -> talk.size() == scores.length
+                ? scores
+                : ContextClassifier.shipped().probabilities(talk, progress);
+        return new Drafter(new SentenceClassifier(unseen, weights), Shorthand.NONE)
+                .draft(meeting.source(), meeting.notes(), facts, Template.forKind(facts.kind()));
     }
 
     /** Writes the draft below the name of the directory the meeting lies in, under the meeting's own. */
-    private void draft(Labelled meeting, Judge judge) throws IOException {
-        MeetingFacts facts = meeting.meeting();
-        Draft draft = new Drafter(judge, Shorthand.NONE)
-                .draft(meeting.source(), meeting.notes(), facts, Template.forKind(facts.kind()));
-        Path root = leftOut.resolve(meeting.folder().getParent().getFileName());
-        Files.createDirectories(root);
-        Files.writeString(root.resolve(meeting.folder().getFileName() + ".json"), MinutesJson.write(draft));
+    private void write(Draft draft, Labelled meeting) throws IOException {
+        if (leftOut != null) {
+            Path root = leftOut.resolve(meeting.folder().getParent().getFileName());
+            Files.createDirectories(root);
+            Files.writeString(root.resolve(meeting.folder().getFileName() + ".json"), MinutesJson.write(draft));
+        }
     }
 }

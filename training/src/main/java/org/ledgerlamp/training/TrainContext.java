@@ -12,7 +12,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -85,7 +86,7 @@ public final class TrainContext implements Callable<Integer> {
         List<TalkToLearn> talks =
                 labelled.parallelStream().map(m -> TalkToLearn.of(m, frozen)).toList();
         say("%d talks, %d sentences".formatted(talks.size(), talks.stream().mapToInt(TalkToLearn::sentences).sum()));
-        List<String> authors = talks.stream().map(TalkToLearn::author).distinct().sorted().toList();
+        Authors authors = Authors.of(talks.stream().map(TalkToLearn::author).toList(), parts);
         double[][][] judged = new double[talks.size()][][];
         List<Callable<Void>> runs = new ArrayList<>();
         if (leftOut != null) {
@@ -102,7 +103,11 @@ public final class TrainContext implements Callable<Integer> {
         }
         run(runs);
         if (leftOut != null) {
-            Files.write(leftOut, lines(talks, judged));
+            Map<String, double[][]> byMeeting = new LinkedHashMap<>();
+            for (int t = 0; t < judged.length; t++) {
+                byMeeting.put(talks.get(t).name(), judged[t]);
+            }
+            LeftOutContext.write(byMeeting, leftOut);
             report(talks, judged);
         }
         return 0;
@@ -128,18 +133,18 @@ public final class TrainContext implements Callable<Integer> {
 
     private Void judge(
             int part,
-            List<String> authors,
+            Authors authors,
             List<LabelledTalk> labelled,
             List<TalkToLearn> talks,
             OnnxModel model,
             double[][][] judged) {
         List<TalkToLearn> others = talks.stream()
-                .filter(t -> authors.indexOf(t.author()) % parts != part)
+                .filter(t -> authors.partOf(t.author()) != part)
                 .toList();
         ContextClassifier classifier =
                 new ContextClassifier(learner(model, "without part " + (part + 1)).learn(others, seed));
         for (int t = 0; t < judged.length; t++) {
-            if (authors.indexOf(talks.get(t).author()) % parts == part) {
+            if (authors.partOf(talks.get(t).author()) == part) {
                 judged[t] = classifier.probabilities(labelled.get(t).sentences(), Progress.UNWATCHED);
             }
         }
@@ -152,20 +157,6 @@ public final class TrainContext implements Callable<Integer> {
         } catch (IOException e) {
             throw new UncheckedIOException("the weights cannot be written: " + out, e);
         }
-    }
-
-    private static List<String> lines(List<TalkToLearn> talks, double[][][] judged) {
-        List<String> lines = new ArrayList<>();
-        for (int t = 0; t < judged.length; t++) {
-            for (int i = 0; i < judged[t].length; i++) {
-                StringBuilder line = new StringBuilder(talks.get(t).name()).append('\t').append(i);
-                for (double p : judged[t][i]) {
-                    line.append('\t').append(String.format(Locale.ROOT, "%.5f", p));
-                }
-                lines.add(line.toString());
-            }
-        }
-        return lines;
     }
 
     private void report(List<TalkToLearn> talks, double[][][] judged) {

@@ -11,9 +11,9 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Kind;
-import org.ledgerlamp.core.reading.Weighable;
+import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 import picocli.CommandLine;
 
@@ -48,35 +48,35 @@ class LearningTest {
             }
         }
         List<Labelled> meetings = Labelled.below(List.of(directory));
-        Judge judge = Learner.learn(
+        SentenceClassifier classifier = Learner.learn(
                 meetings.stream().filter(m -> !m.author().equals("d")).toList());
 
         Labelled unseen = meetings.getLast();
-        double[][] odds = judge.odds(unseen.sentences());
+        double[][] probabilities = classifier.probabilities(unseen.sentences());
         int action = Weights.column(Kind.ACTION);
         List<Integer> labelled = unseen.carriers().get(action).getFirst();
 
         assertThat(labelled).hasSize(1);
         int carrier = labelled.getFirst();
-        assertThat(IntStream.range(0, odds.length).filter(i -> i != carrier))
-                .allSatisfy(i -> assertThat(odds[i][action]).isLessThan(odds[carrier][action]));
+        assertThat(IntStream.range(0, probabilities.length).filter(i -> i != carrier))
+                .allSatisfy(i -> assertThat(probabilities[i][action]).isLessThan(probabilities[carrier][action]));
     }
 
     @Test
     void weights_read_back_judge_alike() throws IOException {
         write("a1", "fender");
         write("b1", "charger");
-        Judge judge = Learner.learn(Labelled.below(List.of(directory)));
+        SentenceClassifier classifier = Learner.learn(Labelled.below(List.of(directory)));
         StringWriter written = new StringWriter();
-        judge.alone().write(written);
+        classifier.alone().write(written);
         Weights read = Weights.read(new StringReader(written.toString()));
-        Weighable sentence =
+        FeaturedSentence sentence =
                 Labelled.below(List.of(directory)).getFirst().sentences().get(2);
 
-        double[] before = judge.alone().odds(sentence);
-        double[] after = read.odds(sentence);
+        double[] before = classifier.alone().probabilities(sentence);
+        double[] after = read.probabilities(sentence);
 
-        assertThat(written.toString()).startsWith("# trait\tdecision\taction");
+        assertThat(written.toString()).startsWith("# feature\tdecision\taction");
         for (int k = 0; k < before.length; k++) {
             assertThat(after[k]).isCloseTo(before[k], org.assertj.core.data.Offset.offset(0.02));
         }
@@ -93,8 +93,8 @@ class LearningTest {
                 .execute(directory.toString(), "--out", out.toString(), "--left-out", drafts.toString());
 
         assertThat(status).isZero();
-        assertThat(out.resolve(Judge.ALONE)).isNotEmptyFile();
-        assertThat(out.resolve(Judge.AMONG)).isNotEmptyFile();
+        assertThat(out.resolve(SentenceClassifier.ALONE)).isNotEmptyFile();
+        assertThat(out.resolve(SentenceClassifier.AMONG)).isNotEmptyFile();
         assertThat(drafts.resolve(directory.getFileName()).resolve("b1.json"))
                 .content()
                 .contains("\"format\"");

@@ -24,13 +24,13 @@ enum PlaceTraits {
     MEANING(7.2) {
         @Override
         double of(Look look, Seen seen) {
-            return SentenceVectors.likeness(look.meaning(), seen.meaning());
+            return SentenceVectors.similarity(look.meaning(), seen.meaning());
         }
     },
     MEANING_WITH_WHAT_WAS_BEFORE(11.3) {
         @Override
         double of(Look look, Seen seen) {
-            return SentenceVectors.likeness(look.meaning(), seen.meaningWithBefore());
+            return SentenceVectors.similarity(look.meaning(), seen.meaningWithBefore());
         }
     },
     IN_THE_NAME_OF_THE_MEETING(5.2) {

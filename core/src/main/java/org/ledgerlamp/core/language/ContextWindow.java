@@ -14,6 +14,8 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
     /** Pieces in a window at most. */
     public static final int WIDTH = 256;
 
+    private static final int OVERLAP = 4;
+
     private static final int MOST_OF_A_SENTENCE = 72;
 
     /** How many sentences stand in it. */
@@ -42,6 +44,24 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
             ContextWindow next = window(rows, at, rows.size());
             windows.add(next);
             at += next.sentences();
+        }
+        return windows;
+    }
+
+    /**
+     * Lays a talk out in windows of which each begins some sentences before the one before it ends, so that every sentence
+     * is seen with some on both sides.
+     */
+    public static List<ContextWindow> overlapping(List<SpokenSentence> talk) {
+        WordPieces vocabulary = SentenceVectors.pieces();
+        List<int[]> rows = talk.stream().map(s -> row(s, vocabulary)).toList();
+        List<ContextWindow> windows = new ArrayList<>();
+        int at = 0;
+        while (at < rows.size()) {
+            ContextWindow next = window(rows, at, rows.size());
+            windows.add(next);
+            int end = at + next.sentences();
+            at = end == rows.size() ? end : Math.max(at + 1, end - Math.min(OVERLAP, next.sentences() / 2));
         }
         return windows;
     }

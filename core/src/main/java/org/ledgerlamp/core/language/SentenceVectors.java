@@ -173,7 +173,7 @@ public final class SentenceVectors {
     }
 
     /** How alike two vectors of length one are: 1 where they point the same way, about 0.5 where unrelated. */
-    public static double likeness(float[] a, float[] b) {
+    public static double similarity(float[] a, float[] b) {
         double sum = 0;
         for (int d = 0; d < a.length; d++) {
             sum += a[d] * b[d];

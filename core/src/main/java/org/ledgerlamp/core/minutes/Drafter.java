@@ -8,7 +8,7 @@ import org.ledgerlamp.core.reading.Asked;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Guests;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Reader;
@@ -23,20 +23,20 @@ public final class Drafter {
     private static final double FAR_LIKELIER = 1.7;
     private static final Set<Kind> NEWS = Set.of(Kind.HIGHLIGHT, Kind.LOWLIGHT);
 
-    private final Judge judge;
+    private final SentenceClassifier classifier;
     private final Shorthand shorthand;
 
     /** Drafts by the weights that ship with the program, and leaves abbreviations as they are. */
     public Drafter() {
-        this(Judge.shipped(), Shorthand.NONE);
+        this(SentenceClassifier.shipped(), Shorthand.NONE);
     }
 
     /**
-     * @param judge how sentences are judged
+     * @param classifier how sentences are judged
      * @param shorthand abbreviations that note lines are written out by
      */
-    public Drafter(Judge judge, Shorthand shorthand) {
-        this.judge = judge;
+    public Drafter(SentenceClassifier classifier, Shorthand shorthand) {
+        this.classifier = classifier;
         this.shorthand = shorthand;
     }
 
@@ -54,7 +54,7 @@ public final class Drafter {
     public Draft draft(Source source, Source notes, MeetingFacts meeting, Template template, Progress progress) {
         List<Section> asking = template.asking();
         Reader reader = new Reader(
-                judge,
+                classifier,
                 template.leastPoint(),
                 asking.stream()
                         .map(s -> new Asked(s.text(), template.detailOf(s).answers()))
@@ -64,7 +64,7 @@ public final class Drafter {
         Reading reading = reader.read(source, known);
         List<Finding> findings = notes == null
                 ? reading.findings()
-                : NotesWeaver.weave(reading, new Reader(judge, template.leastPoint()).read(notes, known));
+                : NotesWeaver.weave(reading, new Reader(classifier, template.leastPoint()).read(notes, known));
         Wording wording = new Wording(reading, known);
         List<Line> lines = new ArrayList<>();
         List<Line> possible = new ArrayList<>();

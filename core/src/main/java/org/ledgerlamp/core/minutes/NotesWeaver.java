@@ -50,10 +50,10 @@ final class NotesWeaver {
         List<Finding> woven = new ArrayList<>(talk.findings());
         List<Finding> noted = new ArrayList<>(drafted());
         noted.addAll(remainingLines(noted));
-        Likeness findings = new Likeness(woven.stream().map(Finding::words).toList());
-        Likeness passages = new Likeness(
+        Similarity findings = new Similarity(woven.stream().map(Finding::words).toList());
+        Similarity passages = new Similarity(
                 talk.source().utterances().stream().map(Utterance::text).toList());
-        Likeness lines = new Likeness(noted.stream().map(Finding::words).toList());
+        Similarity lines = new Similarity(noted.stream().map(Finding::words).toList());
         Set<Integer> taken = new HashSet<>();
         List<Finding> alone = new ArrayList<>();
         for (int n = 0; n < noted.size(); n++) {
@@ -109,7 +109,7 @@ final class NotesWeaver {
     }
 
     private static int counterpart(
-            int n, Finding noted, Likeness lines, List<Finding> said, Likeness findings, Set<Integer> taken) {
+            int n, Finding noted, Similarity lines, List<Finding> said, Similarity findings, Set<Integer> taken) {
         return IntStream.range(0, said.size())
                 .filter(i -> said.get(i).kind() == noted.kind() && sameOwner(said.get(i), noted) && !taken.contains(i))
                 .filter(i -> findings.of(i, lines, n) >= SAME_MATTER)
@@ -174,26 +174,26 @@ final class NotesWeaver {
     }
 
     /** Texts by meaning and by words. */
-    private static final class Likeness {
-        private final float[][] meanings;
+    private static final class Similarity {
+        private final float[][] embeddings;
         private final List<Set<String>> words;
 
-        Likeness(List<String> texts) {
-            meanings = SentenceVectors.shared().of(texts);
+        Similarity(List<String> texts) {
+            embeddings = SentenceVectors.shared().of(texts);
             words = texts.stream()
                     .map(t -> (Set<String>) new LinkedHashSet<>(Words.content(t)))
                     .toList();
         }
 
-        /** Likeness of the vectors, and for shared words up to {@link #WEIGHT_OF_WORDS} more. */
-        double of(int i, Likeness other, int j) {
+        /** Similarity of the vectors, and for shared words up to {@link #WEIGHT_OF_WORDS} more. */
+        double of(int i, Similarity other, int j) {
             Set<String> mine = other.words.get(j);
             double shared = mine.stream().filter(words.get(i)::contains).count() / (double) Math.max(2, mine.size());
-            return SentenceVectors.likeness(meanings[i], other.meanings[j]) + WEIGHT_OF_WORDS * shared;
+            return SentenceVectors.similarity(embeddings[i], other.embeddings[j]) + WEIGHT_OF_WORDS * shared;
         }
 
-        List<Integer> nearest(Likeness other, int j, double least, int most) {
-            return IntStream.range(0, meanings.length)
+        List<Integer> nearest(Similarity other, int j, double least, int most) {
+            return IntStream.range(0, embeddings.length)
                     .filter(i -> of(i, other, j) >= least)
                     .boxed()
                     .sorted(Comparator.comparingDouble((Integer i) -> -of(i, other, j)))

@@ -47,6 +47,13 @@ final class Summariser {
     }
 
     static Summary of(Reading reading, List<Line> lines) {
+        if (reading.language() != null) {
+            return new Summary(
+                    "",
+                    "The source is in %s. Minutes are drafted from English alone; add their lines by hand."
+                            .formatted(reading.language()),
+                    List.of());
+        }
         return new Summariser(reading, lines).summary(lines);
     }
 

@@ -16,10 +16,10 @@ final class AgendaMatch {
     private static final double WEIGHT_OF_MEANING = 3;
 
     private final Talk talk;
-    private final List<Weighable> sentences;
+    private final List<FeaturedSentence> sentences;
     private final List<String> agenda;
 
-    AgendaMatch(Talk talk, List<Weighable> sentences) {
+    AgendaMatch(Talk talk, List<FeaturedSentence> sentences) {
         this.talk = talk;
         this.sentences = sentences;
         this.agenda = talk.meeting().agenda();
@@ -54,24 +54,24 @@ final class AgendaMatch {
         return items;
     }
 
-    /** How well the utterances open the item: the share of its words said there, and the likeness of the nearest sentence. */
+    /** How well the utterances open the item: the share of its words said there, and the similarity of the nearest sentence. */
     private double score(int item, int from, int to) {
         Set<String> words = Words.content(agenda.get(item));
         Set<String> said = new HashSet<>();
-        double likeness = 0;
+        double similarity = 0;
         for (int n = from; n < to; n++) {
             for (Sentence s : talk.of(n)) {
                 said.addAll(s.content());
                 if (!s.content().isEmpty()) {
-                    likeness = Math.max(
-                            likeness,
-                            SentenceVectors.likeness(
+                    similarity = Math.max(
+                            similarity,
+                            SentenceVectors.similarity(
                                     talk.agenda()[item],
-                                    sentences.get(s.index()).meaning()));
+                                    sentences.get(s.index()).embedding()));
                 }
             }
         }
         double share = words.stream().filter(said::contains).count() / (double) Math.max(1, words.size());
-        return share + (likeness - UNRELATED) * WEIGHT_OF_MEANING;
+        return share + (similarity - UNRELATED) * WEIGHT_OF_MEANING;
     }
 }

@@ -40,15 +40,15 @@ final class AnswerFinder {
             "\\d|[£€$]|(?<![\\p{L}])(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|per cent|percent|half|quarter)(?![\\p{L}])");
 
     private final Talk talk;
-    private final List<Weighable> sentences;
+    private final List<FeaturedSentence> sentences;
 
-    AnswerFinder(Talk talk, List<Weighable> sentences) {
+    AnswerFinder(Talk talk, List<FeaturedSentence> sentences) {
         this.talk = talk;
         this.sentences = sentences;
     }
 
-    /** What is asked about: the words, their field, and the meaning of the whole. */
-    private record Subject(String question, Set<String> words, Set<String> around, float[] meaning) {
+    /** What is asked about: the words, their field, and the embedding of the whole. */
+    private record Subject(String question, Set<String> words, Set<String> around, float[] embedding) {
         static Subject of(String question) {
             Set<String> words = Words.content(question);
             return new Subject(
@@ -88,8 +88,8 @@ final class AnswerFinder {
     }
 
     private double score(Sentence s, Subject subject) {
-        double near = SentenceVectors.likeness(
-                        subject.meaning(), sentences.get(s.index()).meaning())
+        double near = SentenceVectors.similarity(
+                        subject.embedding(), sentences.get(s.index()).embedding())
                 - UNRELATED;
         double words = 0;
         for (String word : subject.words()) {
@@ -119,9 +119,9 @@ final class AnswerFinder {
     }
 
     private boolean sayTheSame(Passage a, Passage b) {
-        return SentenceVectors.likeness(
-                        sentences.get(a.sentence().index()).meaning(),
-                        sentences.get(b.sentence().index()).meaning())
+        return SentenceVectors.similarity(
+                        sentences.get(a.sentence().index()).embedding(),
+                        sentences.get(b.sentence().index()).embedding())
                 > SAME_AGAIN;
     }
 

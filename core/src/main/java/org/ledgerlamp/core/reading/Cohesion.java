@@ -8,12 +8,12 @@ import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
 
 /**
- * How well the talk hangs together at each sentence, as traits: how much what follows differs from what went before in
+ * How well the talk hangs together at each sentence, as features: how much what follows differs from what went before in
  * meaning and in words (Hearst's TextTiling, 1997, on sentences and their vectors), and whether an item of the agenda
  * comes up.
  */
 final class Cohesion {
-    /** What the names of these traits begin with. */
+    /** What the names of these features begin with. */
     static final String FAMILY = "turn:";
 
     private static final int WINDOW = 8;
@@ -21,22 +21,22 @@ final class Cohesion {
     private static final double STRENGTH = 5;
 
     private final Talk talk;
-    private final float[][] meanings;
+    private final float[][] embeddings;
     private final float[] whole;
 
-    private Cohesion(Talk talk, float[][] meanings) {
+    private Cohesion(Talk talk, float[][] embeddings) {
         this.talk = talk;
-        this.meanings = meanings;
-        this.whole = mean(0, meanings.length);
+        this.embeddings = embeddings;
+        this.whole = mean(0, embeddings.length);
     }
 
-    /** Adds them to the traits of each sentence. */
-    static void addTo(List<Map<String, Double>> traits, Talk talk, float[][] meanings) {
-        Cohesion cohesion = new Cohesion(talk, meanings);
-        double[] agendaAt = new double[meanings.length];
-        for (int i = 0; i < meanings.length; i++) {
-            Map<String, Double> here = traits.get(i);
-            here.put(FAMILY + "another meaning", 1 - cohesion.likeness(i));
+    /** Adds them to the features of each sentence. */
+    static void addTo(List<Map<String, Double>> features, Talk talk, float[][] embeddings) {
+        Cohesion cohesion = new Cohesion(talk, embeddings);
+        double[] agendaAt = new double[embeddings.length];
+        for (int i = 0; i < embeddings.length; i++) {
+            Map<String, Double> here = features.get(i);
+            here.put(FAMILY + "another meaning", 1 - cohesion.similarity(i));
             here.put(FAMILY + "other words", 1 - cohesion.sharedWords(i));
             agendaAt[i] = cohesion.agendaLikeness(i);
             double before = 0;
@@ -49,7 +49,7 @@ final class Cohesion {
     }
 
     /** Between -1 and 1: what all of the talk shares is taken off, since any two sentences have that in common. */
-    private double likeness(int at) {
+    private double similarity(int at) {
         float[] before = mean(at - WINDOW, at);
         float[] after = mean(at, at + WINDOW);
         double product = 0;
@@ -69,11 +69,11 @@ final class Cohesion {
     private float[] mean(int from, int to) {
         float[] mean = new float[SentenceVectors.SIZE];
         int n = 0;
-        for (int i = Math.max(0, from); i < Math.min(meanings.length, to); i++) {
+        for (int i = Math.max(0, from); i < Math.min(embeddings.length, to); i++) {
             if (!talk.sentences().get(i).isBare()) {
                 n++;
                 for (int d = 0; d < mean.length; d++) {
-                    mean[d] += meanings[i][d];
+                    mean[d] += embeddings[i][d];
                 }
             }
         }
@@ -89,7 +89,7 @@ final class Cohesion {
 
     private Set<String> words(int from, int to) {
         Set<String> words = new HashSet<>();
-        for (int i = Math.max(0, from); i < Math.min(meanings.length, to); i++) {
+        for (int i = Math.max(0, from); i < Math.min(embeddings.length, to); i++) {
             words.addAll(talk.sentences().get(i).content());
         }
         return words;
@@ -99,7 +99,7 @@ final class Cohesion {
         double most = 0;
         if (!talk.sentences().get(at).content().isEmpty()) {
             for (float[] item : talk.agenda()) {
-                most = Math.max(most, SentenceVectors.likeness(meanings[at], item) - UNRELATED);
+                most = Math.max(most, SentenceVectors.similarity(embeddings[at], item) - UNRELATED);
             }
         }
         return STRENGTH * most;

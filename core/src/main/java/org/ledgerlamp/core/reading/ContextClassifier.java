@@ -19,7 +19,7 @@ import org.ledgerlamp.core.source.Source;
  * windows of talk, and a linear layer says for each sentence how likely it carries each kind (sequential sentence
  * classification, Cohan et al. 2019). It sees who assents to what; single sentences do not show that.
  */
-public final class ContextClassifier {
+public final class ContextClassifier implements ContextScores {
     /** Layers of the sentence model that are used. */
     public static final int LAYERS = 10;
     /** Layers, from the bottom, that stay as they are. */
@@ -27,7 +27,7 @@ public final class ContextClassifier {
 
     private static final String SHIPPED = "context.bin";
     /** How far from a window's border a sentence sees enough of both sides. */
-    private static final int WELL_INSIDE = 6;
+    private static final int WELL_INSIDE = 3;
 
     private final ContextEncoder encoder;
     private final float[][] head;
@@ -76,13 +76,9 @@ public final class ContextClassifier {
         return spoken;
     }
 
-    /**
-     * For each sentence how likely it carries each kind or turns the talk, in the order of {@link Weights#COLUMNS}, each
-     * between 0 and 1.
-     */
+    @Override
     public double[][] probabilities(List<SpokenSentence> talk, Progress progress) {
-        List<ContextWindow> windows = new ArrayList<>(ContextWindow.tile(talk, false));
-        windows.addAll(ContextWindow.tile(talk, true));
+        List<ContextWindow> windows = ContextWindow.overlapping(talk);
         double[][] sums = new double[talk.size()][head.length];
         double[] counted = new double[talk.size()];
         AtomicInteger done = new AtomicInteger();

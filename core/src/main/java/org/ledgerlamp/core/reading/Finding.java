@@ -93,11 +93,11 @@ public record Finding(
         return evidence.getFirst().utterance();
     }
 
-    /** The same, as certain as the odds of the sentence that carries it. */
-    Finding weighed(double odds) {
+    /** The same, as certain as the probabilities of the sentence that carries it. */
+    Finding weighed(double probabilities) {
         List<String> more = new ArrayList<>(reasons);
         more.add("its words and the talk around it");
-        return with(about, owner, due, Math.round(odds * 100) / 100.0, more, evidence);
+        return with(about, owner, due, Math.round(probabilities * 100) / 100.0, more, evidence);
     }
 
     /** The same, with an owner, and with the one who turned out to say it. */

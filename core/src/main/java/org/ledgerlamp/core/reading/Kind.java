@@ -18,7 +18,7 @@ public enum Kind {
         this.heading = heading;
     }
 
-    /** The kind as one word in small letters, as files and traits name it. */
+    /** The kind as one word in small letters, as files and features name it. */
     public String word() {
         return name().toLowerCase(Locale.ROOT);
     }

@@ -17,16 +17,16 @@ final class PointFinder {
     private static final double SAME = 0.7;
 
     private final Talk talk;
-    private final double[][] odds;
+    private final double[][] probabilities;
     private final double least;
 
     /**
-     * @param odds how likely each sentence carries each kind, see {@link Judge#odds}
+     * @param probabilities how likely each sentence carries each kind, see {@link SentenceClassifier#probabilities}
      * @param least how likely a sentence must be a point, 0 to 1
      */
-    PointFinder(Talk talk, double[][] odds, double least) {
+    PointFinder(Talk talk, double[][] probabilities, double least) {
         this.talk = talk;
-        this.odds = odds;
+        this.probabilities = probabilities;
         this.least = least;
     }
 
@@ -37,10 +37,10 @@ final class PointFinder {
                 .filter(f -> f.certainty() >= Thresholds.drafting(f.kind()))
                 .forEach(f -> f.evidence().forEach(e -> taken.add(talk.at(e).index())));
         List<Sentence> chosen = new ArrayList<>();
-        IntStream.range(0, odds.length)
-                .filter(i -> oddsOf(i) >= least && !taken.contains(i))
+        IntStream.range(0, probabilities.length)
+                .filter(i -> probabilityOf(i) >= least && !taken.contains(i))
                 .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -oddsOf(i)).thenComparingInt(i -> i))
+                .sorted(Comparator.comparingDouble((Integer i) -> -probabilityOf(i)).thenComparingInt(i -> i))
                 .map(talk.sentences()::get)
                 .filter(PointFinder::saysSomething)
                 .forEach(s -> {
@@ -54,13 +54,13 @@ final class PointFinder {
                 .toList();
     }
 
-    private double oddsOf(int sentence) {
-        return odds[sentence][Weights.column(Kind.POINT)];
+    private double probabilityOf(int sentence) {
+        return probabilities[sentence][Weights.column(Kind.POINT)];
     }
 
     private Finding point(Sentence s) {
         return Finding.told(Kind.POINT, s, new Judgement(), List.of(talk.evidence(s)))
-                .weighed(oddsOf(s.index()));
+                .weighed(probabilityOf(s.index()));
     }
 
     private static boolean saysSomething(Sentence s) {

@@ -12,6 +12,7 @@ import org.ledgerlamp.core.source.Source;
  * @param topics in order; together they cover the source
  * @param answers for each question asked of the meeting what was said in answer, in order of speech; may be empty
  * @param attendance who was there
+ * @param language the English name of the language it is in where that is not English and so was not read, or null
  * @param figures how long it was and how full of talk
  */
 public record Reading(
@@ -21,6 +22,7 @@ public record Reading(
         List<Topic> topics,
         List<List<Finding>> answers,
         List<Presence> attendance,
+        String language,
         TalkFigures figures) {
     public Reading {
         said = List.copyOf(said);

@@ -18,7 +18,7 @@ final class SpeaksAgainst {
     static boolean it(Kind kind, Sentence s, Talk talk) {
         return switch (kind) {
             case ACTION -> isHabit(s) || isRefused(s, talk);
-            case DECISION -> Traits.isOfThePast(s);
+            case DECISION -> Features.isOfThePast(s);
             default -> false;
         };
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
@@ -83,6 +84,11 @@ final class Talk {
 
     List<Sentence> sentences() {
         return sentences;
+    }
+
+    /** All that was said or noted, one line an utterance. */
+    String text() {
+        return source.utterances().stream().map(Utterance::text).collect(Collectors.joining("\n"));
     }
 
     /** The sentences as they are handed on. */

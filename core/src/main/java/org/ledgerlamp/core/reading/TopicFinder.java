@@ -20,22 +20,22 @@ final class TopicFinder {
     private static final double LEAST = 0.21;
 
     private final Talk talk;
-    private final List<Weighable> sentences;
-    private final double[][] odds;
+    private final List<FeaturedSentence> sentences;
+    private final double[][] probabilities;
     private final double[] turns;
 
     /**
      * @param sentences the talk's sentences as they were weighed
-     * @param odds how likely the talk turns with each sentence, see {@link Judge#odds}
+     * @param probabilities how likely the talk turns with each sentence, see {@link SentenceClassifier#probabilities}
      */
-    TopicFinder(Talk talk, List<Weighable> sentences, double[][] odds) {
+    TopicFinder(Talk talk, List<FeaturedSentence> sentences, double[][] probabilities) {
         this.talk = talk;
         this.sentences = sentences;
-        this.odds = odds;
+        this.probabilities = probabilities;
         this.turns = new double[talk.utterances()];
         for (int n = 0; n < talk.utterances(); n++) {
             for (Sentence s : talk.of(n)) {
-                turns[n] = Math.max(turns[n], odds[s.index()][Weights.TURN]);
+                turns[n] = Math.max(turns[n], probabilities[s.index()][Weights.TURN]);
             }
         }
     }
@@ -47,7 +47,7 @@ final class TopicFinder {
             return byHeading;
         }
         List<Integer> borders = new ArrayList<>(borders());
-        TopicTitles titles = new TopicTitles(talk, borders, odds);
+        TopicTitles titles = new TopicTitles(talk, borders, probabilities);
         Integer[] items = new AgendaMatch(talk, sentences).of(borders);
         List<Topic> topics = new ArrayList<>();
         for (int i = 0; i < borders.size(); i++) {

@@ -33,7 +33,7 @@ final class TopicTitles {
     private static final double LONGER = 1.3;
 
     private final Talk talk;
-    private final double[][] odds;
+    private final double[][] probabilities;
     private final Mentions mentions;
     private final List<Map<String, Named>> namedIn = new ArrayList<>();
     private final Map<String, Integer> stretchesWith = new HashMap<>();
@@ -55,10 +55,10 @@ final class TopicTitles {
 
     /**
      * @param borders the utterances that open a stretch, in order
-     * @param odds how likely each sentence carries each kind, see {@link Judge#odds}
+     * @param probabilities how likely each sentence carries each kind, see {@link SentenceClassifier#probabilities}
      */
-    TopicTitles(Talk talk, List<Integer> borders, double[][] odds) {
-        this.odds = odds;
+    TopicTitles(Talk talk, List<Integer> borders, double[][] probabilities) {
+        this.probabilities = probabilities;
         this.talk = talk;
         this.mentions = new Mentions(talk.meeting().people());
         for (int i = 0; i < borders.size(); i++) {
@@ -74,7 +74,7 @@ final class TopicTitles {
         for (int n = from; n <= to; n++) {
             double place = n < from + OPENING ? OPENING_WEIGHT : 1;
             for (Sentence s : talk.of(n)) {
-                double weight = place + FINDING_WEIGHT * likeliest(odds[s.index()]);
+                double weight = place + FINDING_WEIGHT * likeliest(probabilities[s.index()]);
                 String text = Fillers.removed(s.text());
                 List<Mention> people = mentions.in(text);
                 for (NounPhrase phrase : NounPhrases.in(Tagger.shared().words(text))) {
@@ -91,10 +91,10 @@ final class TopicTitles {
     }
 
     /** How likely a sentence carries a finding that is no mere point. */
-    private static double likeliest(double[] odds) {
+    private static double likeliest(double[] probabilities) {
         double likeliest = 0;
         for (Kind kind : Kind.values()) {
-            likeliest = kind == Kind.POINT ? likeliest : Math.max(likeliest, odds[Weights.column(kind)]);
+            likeliest = kind == Kind.POINT ? likeliest : Math.max(likeliest, probabilities[Weights.column(kind)]);
         }
         return likeliest;
     }

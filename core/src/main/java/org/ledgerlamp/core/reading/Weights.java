@@ -2,8 +2,12 @@ package org.ledgerlamp.core.reading;
 
 import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -16,7 +20,7 @@ import org.ledgerlamp.core.language.SentenceVectors;
 /**
  * The weights of a linear model (one logistic regression a column) that judges how likely a sentence carries a decision,
  * an action, a question, a risk, a highlight, a lowlight or a point, and how likely the talk turns with it. Learned by the module {@code training} from labelled
- * meetings; written as text, a trait a line, so that every weight can be read.
+ * meetings; written as text, a feature a line, so that every weight can be read.
  */
 public final class Weights {
     /** What is weighed, in the order of the columns: the kinds of finding, then {@link #TURN}. */
@@ -27,14 +31,20 @@ public final class Weights {
     /** The column of sentences with which the talk turns to another matter. */
     public static final int TURN = COLUMNS.size() - 1;
 
-    /** The trait that every sentence has. */
+    /** The row of the thresholds from which findings are drafted. */
+    public static final String DRAFTING = "threshold:draft";
+    /** The row of the thresholds from which findings are offered. */
+    public static final String OFFERING = "threshold:offer";
+    /** The feature that every sentence has. */
     public static final String BIAS = "bias";
-    /** Before the number of a dimension: the trait that stands for it. */
+    /** Before the number of a dimension: the feature that stands for it. */
     public static final String DIMENSION = "v:";
-    /** How strongly a sentence's vector counts beside its traits: each of its numbers is taken times this. */
+    /** How strongly a sentence's vector counts beside its features: each of its numbers is taken times this. */
     public static final double VECTOR = 6;
 
-    private final Map<String, double[]> byTrait;
+    private static final String SHIPPED_FILE = "classifier.tsv";
+
+    private final Map<String, double[]> byFeature;
     private final double[][] vector = new double[SentenceVectors.SIZE][COLUMNS.size()];
     private final double[] bias;
 
@@ -44,23 +54,56 @@ public final class Weights {
     }
 
     /**
-     * @param byTrait for each trait its weight by column, in the order of {@link #COLUMNS}; {@link #DIMENSION} and {@link #BIAS}
+     * @param byFeature for each feature its weight by column, in the order of {@link #COLUMNS}; {@link #DIMENSION} and {@link #BIAS}
      *     among them
      */
-    public Weights(Map<String, double[]> byTrait) {
-        this.byTrait = new HashMap<>(byTrait);
-        this.bias = byTrait.getOrDefault(BIAS, new double[COLUMNS.size()]);
+    public Weights(Map<String, double[]> byFeature) {
+        this.byFeature = new HashMap<>(byFeature);
+        this.bias = byFeature.getOrDefault(BIAS, new double[COLUMNS.size()]);
         for (int d = 0; d < SentenceVectors.SIZE; d++) {
-            double[] row = byTrait.get(DIMENSION + d);
+            double[] row = byFeature.get(DIMENSION + d);
             if (row != null) {
                 vector[d] = row;
             }
         }
     }
 
+    private static final class Holder {
+        private static final Weights SHIPPED = load();
+
+        private static Weights load() {
+            InputStream in = Weights.class.getResourceAsStream(SHIPPED_FILE);
+            if (in == null) {
+                throw new IllegalStateException("weights are missing: " + SHIPPED_FILE);
+            }
+            try (Reader reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+                return read(reader);
+            } catch (IOException e) {
+                throw new UncheckedIOException("the weights cannot be read: " + SHIPPED_FILE, e);
+            }
+        }
+    }
+
+    /** Those that ship with the program; read once. */
+    public static Weights shipped() {
+        return Holder.SHIPPED;
+    }
+
+    /** The values of {@code feature} by column; zeros where it has none. */
+    public double[] row(String feature) {
+        return byFeature.getOrDefault(feature, new double[COLUMNS.size()]).clone();
+    }
+
+    /** The same with other values of {@code feature}. */
+    public Weights with(String feature, double[] values) {
+        Map<String, double[]> all = new HashMap<>(byFeature);
+        all.put(feature, values.clone());
+        return new Weights(all);
+    }
+
     /** Reads what {@link #write} wrote. */
     public static Weights read(Reader from) throws IOException {
-        Map<String, double[]> byTrait = new HashMap<>();
+        Map<String, double[]> byFeature = new HashMap<>();
         BufferedReader lines = new BufferedReader(from);
         for (String line = lines.readLine(); line != null; line = lines.readLine()) {
             if (line.startsWith("#")) {
@@ -71,15 +114,15 @@ public final class Weights {
             for (int k = 0; k < row.length; k++) {
                 row[k] = Double.parseDouble(cells[k + 1]);
             }
-            byTrait.put(cells[0], row);
+            byFeature.put(cells[0], row);
         }
-        return new Weights(byTrait);
+        return new Weights(byFeature);
     }
 
-    /** Writes a line a trait, sorted by name, the weights by column after it to a thousandth, parted by tabs. */
+    /** Writes a line a feature, sorted by name, the weights by column after it to a thousandth, parted by tabs. */
     public void write(Writer to) throws IOException {
-        to.write("# trait\t" + String.join("\t", COLUMNS) + "\n");
-        for (Map.Entry<String, double[]> entry : new TreeMap<>(byTrait).entrySet()) {
+        to.write("# feature\t" + String.join("\t", COLUMNS) + "\n");
+        for (Map.Entry<String, double[]> entry : new TreeMap<>(byFeature).entrySet()) {
             long[] thousandths = Arrays.stream(entry.getValue())
                     .mapToLong(weight -> Math.round(weight * 1000))
                     .toArray();
@@ -92,20 +135,20 @@ public final class Weights {
         }
     }
 
-    /** {@link #odds(Weighable)} of each sentence. */
-    public double[][] odds(List<Weighable> sentences) {
-        return sentences.stream().map(this::odds).toArray(double[][]::new);
+    /** {@link #probabilities(FeaturedSentence)} of each sentence. */
+    public double[][] probabilities(List<FeaturedSentence> sentences) {
+        return sentences.stream().map(this::probabilities).toArray(double[][]::new);
     }
 
     /** How likely {@code sentence} carries each kind or turns the talk, in the order of {@link #COLUMNS}, each between 0 and 1. */
-    public double[] odds(Weighable sentence) {
-        float[] meaning = sentence.meaning();
+    public double[] probabilities(FeaturedSentence sentence) {
+        float[] meaning = sentence.embedding();
         double[] sum = bias.clone();
-        for (Map.Entry<String, Double> trait : sentence.traits().entrySet()) {
-            double[] row = byTrait.get(trait.getKey());
+        for (Map.Entry<String, Double> feature : sentence.features().entrySet()) {
+            double[] row = byFeature.get(feature.getKey());
             if (row != null) {
                 for (int k = 0; k < sum.length; k++) {
-                    sum[k] += row[k] * trait.getValue();
+                    sum[k] += row[k] * feature.getValue();
                 }
             }
         }

@@ -3,6 +3,7 @@ package org.ledgerlamp.core.source;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import org.jsoup.Jsoup;
+import org.jsoup.nodes.Document;
 
 /** Takes the text out of a document, a web page or a mail; what is none of these is plain text already. */
 final class Documents {
@@ -46,7 +47,9 @@ final class Documents {
         SourceText text = SourceText.decode(bytes);
         String head = text.text().substring(0, Math.min(HEAD, text.text().length()));
         if (WEB_PAGE.matcher(head).find()) {
-            return new SourceText(MarkupDocument.textOf(Jsoup.parse(text.text())));
+            Document page = Jsoup.parse(text.text());
+            SetOffSpeakers.markIn(page);
+            return new SourceText(MarkupDocument.textOf(page));
         }
         if (head.stripLeading().toUpperCase(Locale.ROOT).startsWith("BEGIN:VC")) {
             throw new UnreadableSource(

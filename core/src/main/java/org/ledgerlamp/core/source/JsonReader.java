@@ -3,7 +3,9 @@ package org.ledgerlamp.core.source;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadConstraints;
@@ -32,7 +34,7 @@ final class JsonReader implements SourceReader {
     @Override
     public Source read(SourceText text, Limits limits) throws UnreadableSource {
         JsonNode root = parse(text, limits);
-        JsonNode segments = root.isArray() ? root : first(root, LISTS);
+        JsonNode segments = segments(root);
         if (segments == null || !segments.isArray() || segments.isEmpty()) {
             throw new UnreadableSource("top level", "expected a list of segments under \"segments\", found none");
         }
@@ -45,6 +47,38 @@ final class JsonReader implements SourceReader {
             throw talk.nothingRead("segment 1", "expected words under \"text\", found none in any segment");
         }
         return talk.build(SourceFormat.JSON, facts(root, talk));
+    }
+
+    /** The list of segments: under a usual key, or the longest list of what has words, however deep it lies. */
+    private static JsonNode segments(JsonNode root) {
+        JsonNode near = root.isArray() ? root : first(root, LISTS);
+        if (near != null && near.isArray() && isTalk(near)) {
+            return near;
+        }
+        JsonNode longest = near;
+        Deque<JsonNode> open = new ArrayDeque<>(List.of(root));
+        while (!open.isEmpty()) {
+            JsonNode node = open.pop();
+            if (node.isArray() && isTalk(node) && (longest == null || !isTalk(longest) || node.size() > longest.size())) {
+                longest = node;
+            }
+            node.forEach(child -> {
+                if (child.isContainer()) {
+                    open.add(child);
+                }
+            });
+        }
+        return longest;
+    }
+
+    /** Whether most of a list's members are objects with words. */
+    private static boolean isTalk(JsonNode list) {
+        int talking = 0;
+        for (JsonNode member : list) {
+            JsonNode text = first(member, TEXTS);
+            talking += text != null && text.isString() ? 1 : 0;
+        }
+        return talking > 0 && talking * 2 >= list.size();
     }
 
     private static JsonNode parse(SourceText text, Limits limits) throws UnreadableSource {

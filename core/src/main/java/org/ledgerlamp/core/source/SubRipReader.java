@@ -19,6 +19,7 @@ final class SubRipReader implements SourceReader {
     public Source read(SourceText text, Limits limits) throws UnreadableSource {
         TalkBuilder talk = new TalkBuilder(limits, true);
         List<String> lines = text.lines();
+        CueWords words = new CueWords(talk, lines);
         int firstTiming = -1;
         int i = 0;
         while (i < lines.size()) {
@@ -32,14 +33,7 @@ final class SubRipReader implements SourceReader {
             if (times.isEmpty()) {
                 talk.problem("line " + (i + 1), CueTiming.malformed(lines.get(i)));
             } else {
-                String words = Markup.plain(String.join(" ", lines.subList(i + 1, end)));
-                SpeakerPrefix prefix = SpeakerPrefix.of(words);
-                talk.add(
-                        "line " + (i + 1),
-                        prefix.speaker(),
-                        times.get().start(),
-                        times.get().end(),
-                        prefix.rest());
+                words.add(lines.subList(i + 1, end), "line " + (i + 1), times.get());
             }
             i = end;
         }

@@ -10,6 +10,7 @@ import java.util.List;
  */
 final class TalkBuilder {
     private static final Duration LONGEST_GAP_WITHIN_A_SENTENCE = Duration.ofSeconds(2);
+    private static final int LONGEST_JOINED = 1000;
     private static final int MOST_PROBLEMS = 50;
 
     private final Limits limits;
@@ -57,8 +58,21 @@ final class TalkBuilder {
         utterances.add(new Utterance(utterances.size(), speaker, start, until, words));
     }
 
+    /** Adds what goes on with the last utterance, whoever speaks; the first words of a talk open one. */
+    void goOn(String place, Duration start, Duration end, String text) throws UnreadableSource {
+        String words = Markup.fold(text);
+        Utterance last = utterances.isEmpty() ? null : utterances.getLast();
+        if (last == null || last.text().length() > LONGEST_JOINED) {
+            add(place, last == null ? null : last.speaker(), start, end, text);
+        } else if (!words.isEmpty()) {
+            utterances.set(
+                    utterances.size() - 1,
+                    new Utterance(last.n(), last.speaker(), last.start(), end, last.text() + " " + words));
+        }
+    }
+
     private static boolean continues(Utterance last, String speaker, Duration start) {
-        if (speaker == null || !speaker.equals(last.speaker()) || last.text().length() > 1000) {
+        if (speaker == null || !speaker.equals(last.speaker()) || last.text().length() > LONGEST_JOINED) {
             return false;
         }
         if (start != null

@@ -5,6 +5,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.jsoup.nodes.Document;
@@ -14,13 +15,19 @@ import org.jsoup.parser.Parser;
 /** Reads a word processor's zipped document (OOXML or OpenDocument): unpacks the one part that holds the text, within limits. */
 final class ZippedDocument {
     private static final Set<String> PARTS = Set.of("word/document.xml", "content.xml");
+    private static final Pattern DEFINITION = Pattern.compile("<!(?:DOCTYPE|ENTITY)", Pattern.CASE_INSENSITIVE);
     private static final int CHUNK = 1 << 14;
 
     private ZippedDocument() {}
 
     static String textOf(byte[] bytes, Limits limits) throws UnreadableSource {
         byte[] part = part(bytes, limits);
-        Document xml = org.jsoup.Jsoup.parse(new String(part, StandardCharsets.UTF_8), "", Parser.xmlParser());
+        String markup = new String(part, StandardCharsets.UTF_8);
+        if (DEFINITION.matcher(markup).find()) {
+            throw new UnreadableSource(
+                    "document", "it defines entities, which no word processor writes; save it again as .docx or .odt");
+        }
+        Document xml = org.jsoup.Jsoup.parse(markup, "", Parser.xmlParser());
         Element body = xml.selectFirst("w|body, office|text");
         if (body == null) {
             throw new UnreadableSource("document", "expected the text of a document in it, found none");

@@ -9,18 +9,18 @@ import org.junit.jupiter.api.Test;
 class SentenceModelTest {
     private final SentenceVectors vectors = SentenceVectors.shared();
 
-    private double likeness(String a, String b) {
+    private double similarity(String a, String b) {
         float[][] two = vectors.of(List.of(a, b));
-        return SentenceVectors.likeness(two[0], two[1]);
+        return SentenceVectors.similarity(two[0], two[1]);
     }
 
     @Test
     void sentences_that_mean_alike_lie_nearer_than_those_that_do_not() {
         String said = "Two people stay at the plug until then.";
 
-        assertThat(likeness(said, said)).isCloseTo(1, within(0.001));
-        assertThat(likeness(said, "Keep two crew at the charging plug for now."))
-                .isGreaterThan(likeness(said, "The council wants the timetable in May."));
+        assertThat(similarity(said, said)).isCloseTo(1, within(0.001));
+        assertThat(similarity(said, "Keep two crew at the charging plug for now."))
+                .isGreaterThan(similarity(said, "The council wants the timetable in May."));
     }
 
     @Test

@@ -12,7 +12,7 @@ import org.ledgerlamp.core.source.Source;
 /** How long a meeting was, how full of talk, and who came when. */
 class FiguresTest {
     private static Reading read(Source source) {
-        return new Reader(Judge.shipped(), 0.25).read(source, Skerry.meeting());
+        return new Reader(SentenceClassifier.shipped(), 0.25).read(source, Skerry.meeting());
     }
 
     private static Presence of(Reading reading, String name) {

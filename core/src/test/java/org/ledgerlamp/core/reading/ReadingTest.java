@@ -12,7 +12,7 @@ import org.ledgerlamp.core.minutes.Line;
 
 class ReadingTest {
     private static Reading read(String... talk) {
-        return new Reader(Judge.shipped(), 0.25).read(Skerry.talk(talk), Skerry.meeting());
+        return new Reader(SentenceClassifier.shipped(), 0.25).read(Skerry.talk(talk), Skerry.meeting());
     }
 
     private static Presence of(Reading reading, String name) {
@@ -148,7 +148,7 @@ class ReadingTest {
             talk.add("Mira Voss: So the deckhand trainers come back for crew " + (crew + 1) + "?");
         }
 
-        Reading reading = new Reader(Judge.shipped(), 0.25)
+        Reading reading = new Reader(SentenceClassifier.shipped(), 0.25)
                 .read(
                         Skerry.talk(talk.toArray(String[]::new)),
                         Skerry.meeting("Transformer house at Holm", "Deckhand training"));

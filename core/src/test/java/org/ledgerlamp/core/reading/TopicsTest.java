@@ -34,25 +34,25 @@ class TopicsTest {
     }
 
     private static List<Map<String, Double>> cohesion(Talk talk) {
-        List<Map<String, Double>> traits = new ArrayList<>();
-        talk.sentences().forEach(s -> traits.add(new HashMap<>()));
-        float[][] meanings = SentenceVectors.shared()
+        List<Map<String, Double>> features = new ArrayList<>();
+        talk.sentences().forEach(s -> features.add(new HashMap<>()));
+        float[][] embeddings = SentenceVectors.shared()
                 .of(talk.sentences().stream().map(Sentence::plain).toList());
-        Cohesion.addTo(traits, talk, meanings);
-        return traits;
+        Cohesion.addTo(features, talk, embeddings);
+        return features;
     }
 
     @Test
     void the_meaning_changes_most_where_the_talk_turns() {
         Talk talk = talk();
-        List<Map<String, Double>> traits = cohesion(talk);
+        List<Map<String, Double>> features = cohesion(talk);
         int turn = FENDERS.size();
 
-        double there = traits.get(turn).get("turn:another meaning");
-        assertThat(there).isGreaterThan(traits.get(2).get("turn:another meaning"));
-        assertThat(there).isGreaterThan(traits.get(turn + 4).get("turn:another meaning"));
-        assertThat(traits.get(turn).get("turn:other words"))
-                .isGreaterThan(traits.get(2).get("turn:other words"));
+        double there = features.get(turn).get("turn:another meaning");
+        assertThat(there).isGreaterThan(features.get(2).get("turn:another meaning"));
+        assertThat(there).isGreaterThan(features.get(turn + 4).get("turn:another meaning"));
+        assertThat(features.get(turn).get("turn:other words"))
+                .isGreaterThan(features.get(2).get("turn:other words"));
     }
 
     @Test

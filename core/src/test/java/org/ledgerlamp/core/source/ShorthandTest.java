@@ -15,7 +15,7 @@ import org.ledgerlamp.core.exchange.ShorthandJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Kind;
 
 /** Marks and abbreviations of a team's own. */
@@ -61,7 +61,7 @@ class ShorthandTest {
 
     @Test
     void the_line_is_written_out_and_the_notes_stay_as_typed() throws UnreadableSource {
-        Draft draft = new Drafter(Judge.shipped(), OURS)
+        Draft draft = new Drafter(SentenceClassifier.shipped(), OURS)
                 .draft(
                         notes("! TR to talk w/ hm by fri\n!! crane w/o permit\n"),
                         null,

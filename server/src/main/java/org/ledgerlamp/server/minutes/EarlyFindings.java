@@ -13,7 +13,7 @@ import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Evidence;
-import org.ledgerlamp.core.reading.Judge;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
@@ -88,7 +88,7 @@ public class EarlyFindings {
         }
         List<Person> people =
                 roster.everybody(teamId).stream().map(RosterPerson::person).toList();
-        Draft draft = new Drafter(Judge.shipped(), signs)
+        Draft draft = new Drafter(SentenceClassifier.shipped(), signs)
                 .draft(
                         sources.getFirst(),
                         sources.size() > 1 ? sources.getLast() : null,

@@ -18,7 +18,7 @@ import org.ledgerlamp.core.time.SpokenDate;
  * Makes findings of sentences that were weighed: sentences close by that speak of one matter are one finding, and so is
  * what a recap repeats far off; the likeliest sentence carries it, the rules say who and when.
  */
-final class Gatherer {
+final class FindingAssembler {
     private static final List<Kind> GATHERED =
             List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
 
@@ -31,7 +31,7 @@ final class Gatherer {
     private static final int CLOSE_SENTENCES = 8;
     private static final double SAME_FAR_OFF = 0.81;
     private static final int MOST_EVIDENCE = 5;
-    /** What is left of the odds of a sentence that the rules speak against. */
+    /** What is left of the probabilities of a sentence that the rules speak against. */
     private static final double RULED_OUT = 0.6;
 
     private static final double NEARLY_AS_LIKELY = 0.8;
@@ -40,8 +40,8 @@ final class Gatherer {
     private static final int FEWEST_NEW_WORDS = 2;
 
     private final Talk talk;
-    private final List<Weighable> sentences;
-    private final double[][] odds;
+    private final List<FeaturedSentence> sentences;
+    private final double[][] probabilities;
     private final Map<Kind, Map<Integer, Finding>> claimed = new HashMap<>();
     private final Map<Integer, Finding> marked = new TreeMap<>();
     private final DecisionFinder decisions;
@@ -53,12 +53,12 @@ final class Gatherer {
     /**
      * @param claims what the rules found
      * @param sentences the talk's sentences as they were weighed
-     * @param odds how likely each carries each kind, see {@link Judge#odds}
+     * @param probabilities how likely each carries each kind, see {@link SentenceClassifier#probabilities}
      */
-    Gatherer(Talk talk, List<Finding> claims, List<Weighable> sentences, double[][] odds) {
+    FindingAssembler(Talk talk, List<Finding> claims, List<FeaturedSentence> sentences, double[][] probabilities) {
         this.talk = talk;
         this.sentences = sentences;
-        this.odds = odds;
+        this.probabilities = probabilities;
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
@@ -92,14 +92,11 @@ final class Gatherer {
         List<Finding> all = new ArrayList<>(marked.values());
         for (Kind kind : GATHERED) {
             int k = Weights.column(kind);
-            double[] ofKind = new double[odds.length];
-            for (int i = 0; i < odds.length; i++) {
-                ofKind[i] = odds[i][k];
-                Finding claim = claim(kind, i);
+            double[] ofKind = new double[probabilities.length];
+            for (int i = 0; i < probabilities.length; i++) {
+                ofKind[i] = probabilities[i][k];
                 if (SpeaksAgainst.it(kind, talk.sentences().get(i), talk)) {
                     ofKind[i] *= RULED_OUT;
-                } else if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
-                    ofKind[i] = Math.max(ofKind[i], Thresholds.drafting(kind));
                 }
             }
             all.addAll(ofKind(kind, ofKind));
@@ -108,14 +105,14 @@ final class Gatherer {
     }
 
     /** Likelier sentences found groups, and less likely ones join them. */
-    private List<Finding> ofKind(Kind kind, double[] odds) {
+    private List<Finding> ofKind(Kind kind, double[] probabilities) {
         List<Group> groups = new ArrayList<>();
-        IntStream.range(0, odds.length)
-                .filter(i -> odds[i] >= Thresholds.possible(kind)
+        IntStream.range(0, probabilities.length)
+                .filter(i -> probabilities[i] >= Thresholds.possible(kind)
                         && !marked.containsKey(talk.sentences().get(i).utterance())
                         && !talk.sentences().get(i).content().isEmpty())
                 .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -odds[i]).thenComparingInt(i -> i))
+                .sorted(Comparator.comparingDouble((Integer i) -> -probabilities[i]).thenComparingInt(i -> i))
                 .forEach(i -> {
                     Finding here = finding(kind, i);
                     Group group = groupFor(i, here, groups);
@@ -127,17 +124,17 @@ final class Gatherer {
                     }
                 });
         if (kind == Kind.DECISION) {
-            groups.forEach(g -> lastStateFirst(g, odds));
+            groups.forEach(g -> lastStateFirst(g, probabilities));
         }
-        List<Finding> told = groups.stream().map(g -> told(g, odds)).toList();
+        List<Finding> told = groups.stream().map(g -> told(g, probabilities)).toList();
         return kind == Kind.ACTION ? new Recap(talk).sharedOut(told) : told;
     }
 
     /** Of what was settled twice close by, the last state counts, where it is nearly as likely as the likeliest. */
-    private void lastStateFirst(Group group, double[] odds) {
+    private void lastStateFirst(Group group, double[] probabilities) {
         int likeliest = group.members.getFirst();
         int last = group.members.stream()
-                .filter(m -> odds[m] >= odds[likeliest] * NEARLY_AS_LIKELY)
+                .filter(m -> probabilities[m] >= probabilities[likeliest] * NEARLY_AS_LIKELY)
                 .filter(m -> !talk.sentences().get(m).isThin()
                         && !talk.sentences().get(m).isQuestion())
                 .max(Comparator.naturalOrder())
@@ -172,9 +169,9 @@ final class Gatherer {
         return close
                 || !a.isThin()
                         && !b.isThin()
-                        && SentenceVectors.likeness(
-                                        sentences.get(i).meaning(),
-                                        sentences.get(other).meaning())
+                        && SentenceVectors.similarity(
+                                        sentences.get(i).embedding(),
+                                        sentences.get(other).embedding())
                                 > SAME_FAR_OFF;
     }
 
@@ -217,15 +214,15 @@ final class Gatherer {
                 better.about(), owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
     }
 
-    private Finding told(Group group, double[] odds) {
+    private Finding told(Group group, double[] probabilities) {
         int carrier = group.members.getFirst();
         Finding finding = owned(group.finding, talk.sentences().get(carrier));
         Set<Evidence> evidence = new LinkedHashSet<>();
         List<Integer> telling = group.members.stream()
-                .filter(m -> odds[m] >= odds[carrier] * TELLING)
+                .filter(m -> probabilities[m] >= probabilities[carrier] * TELLING)
                 .filter(m -> m == carrier
                         || finding.kind() != Kind.DECISION
-                        || !Traits.isOfThePast(talk.sentences().get(m)))
+                        || !Features.isOfThePast(talk.sentences().get(m)))
                 .limit(MOST_EVIDENCE - 1)
                 .toList();
         telling.forEach(m -> evidence.add(talk.evidence(talk.sentences().get(m))));
@@ -241,7 +238,7 @@ final class Gatherer {
                         finding.certainty(),
                         reasons(finding, carrier),
                         evidence.stream().limit(MOST_EVIDENCE).toList())
-                .weighed(odds[carrier]);
+                .weighed(probabilities[carrier]);
     }
 
     private Finding owned(Finding finding, Sentence carrier) {

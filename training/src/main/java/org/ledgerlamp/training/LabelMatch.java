@@ -1,0 +1,72 @@
+package org.ledgerlamp.training;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.ledgerlamp.core.language.Words;
+import org.ledgerlamp.core.minutes.Line;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Matches drafted lines with labels of their kind: a line that rests on a label's quotes and speaks of the same is that label's;
+ * pairs are taken best first.
+ */
+final class LabelMatch {
+    private static final int MOST_PASSAGES = 5;
+    private static final int SHORT_RUN = 4;
+    private static final double SOME_CONTENT = 0.2;
+
+    private LabelMatch() {}
+
+    private record Pair(int label, int line, double affinity) {}
+
+    /** Which of {@code lines} are some label's. */
+    static Set<Line> matched(List<JsonNode> labels, List<Line> lines) {
+        List<Pair> pairs = new ArrayList<>();
+        for (int g = 0; g < labels.size(); g++) {
+            for (int l = 0; l < lines.size(); l++) {
+                double affinity = affinity(labels.get(g), lines.get(l));
+                if (affinity > 0) {
+                    pairs.add(new Pair(g, l, affinity));
+                }
+            }
+        }
+        pairs.sort(Comparator.comparingDouble((Pair p) -> -p.affinity())
+                .thenComparingInt(Pair::label)
+                .thenComparingInt(Pair::line));
+        Set<Integer> taken = new HashSet<>();
+        Set<Line> matched = new HashSet<>();
+        for (Pair pair : pairs) {
+            Line line = lines.get(pair.line());
+            if (!taken.contains(pair.label()) && !matched.contains(line)) {
+                taken.add(pair.label());
+                matched.add(line);
+            }
+        }
+        return matched;
+    }
+
+    private static double affinity(JsonNode label, Line line) {
+        List<List<String>> passages = line.evidence().stream()
+                .limit(MOST_PASSAGES)
+                .map(e -> Quotes.words(e.quote()))
+                .toList();
+        StringBuilder all = new StringBuilder(label.path("text").asString());
+        int hits = 0;
+        for (JsonNode quote : label.path("quotes")) {
+            List<String> words = Quotes.words(quote.asString());
+            int need = Math.min(words.size(), Math.max(SHORT_RUN, (words.size() + 1) / 2));
+            hits += passages.stream().anyMatch(p -> Quotes.longestRun(words, p) >= need) ? 1 : 0;
+            all.append(' ').append(quote.asString());
+        }
+        Set<String> own = Words.content(line.text());
+        Set<String> shared = own.stream()
+                .filter(Words.content(all.toString())::contains)
+                .collect(Collectors.toSet());
+        double overlap = shared.size() / (double) Math.max(1, own.size());
+        return hits > 0 && overlap >= SOME_CONTENT ? 1 + hits + overlap : 0;
+    }
+}
