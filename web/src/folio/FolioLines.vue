@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import type { Line, Person, RegisterRow } from '../api/types'
 import CitedByList from '../citations/CitedByList.vue'
-import CitedText from '../citations/CitedText.vue'
 import { standingOf } from '../registers/registerWords'
 import { longDay } from '../shared/dates'
 import { cited } from '../shared/folioNumbers'
 import { isContested, lineAside } from '../shared/lineAside'
+import LineText from '../shared/LineText.vue'
 import { useActs } from '../shared/useActs'
 import { groupHeading, type PageSection } from '../shared/sections'
 
@@ -77,7 +77,7 @@ function aside(line: Line): string {
               aria-hidden="true"
               >{{ ticked(line) && isClosed(ticked(line)!) ? '☑' : '☐' }}</span
             >
-            <CitedText :of="line.id" :text="line.text" />
+            <LineText :of="line.id" :text="line.text" />
             <span
               v-if="section.form !== 'TABLE' && aside(line)"
               class="aside figures"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import type { Person, RegisterRow } from '../api/types'
-import CitedText from '../citations/CitedText.vue'
+import LineText from '../shared/LineText.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
 import { STATE_SIGNS } from '../shared/lineStates'
@@ -83,7 +83,7 @@ function handOver(id: string) {
     />
     <span v-else />
     <div>
-      <p class="text"><CitedText :of="entry.lineId" :text="entry.text" /></p>
+      <p class="text"><LineText :of="entry.lineId" :text="entry.text" /></p>
       <p class="small facts">
         <RouterLink class="folio-no" :to="folioAddress(entry.folio, entry.number)">{{
           number

@@ -53,6 +53,16 @@ describe('the page', () => {
     ])
   })
 
+  it('offers what is only possible by its topic, behind everything else', () => {
+    const offered = line('m', { kind: 'DECISION', topic: 1, state: 'POSSIBLE' })
+    const page = sectionsOf(minutes, [...lines, offered])
+    expect(page.at(-1)?.heading).toBe('Possible lines')
+    expect(page.at(-1)?.groups.map((g) => [g.topic?.title, g.lines.map((l) => l.id)])).toEqual([
+      ['Crew', ['m']],
+    ])
+    expect(page.find((s) => s.heading === 'Decisions')?.groups[0]?.lines).toHaveLength(1)
+  })
+
   it('is read from top to bottom', () => {
     expect(inReadingOrder(sections).map((l) => l.id)).toEqual(['d', 'p1', 'p2', 'p3'])
   })

@@ -41,19 +41,34 @@ const ELSEWHERE: Section = {
   text: [],
 }
 
+/** What may be meant, offered by what it is about. */
+const POSSIBLE: Section = {
+  heading: 'Possible lines',
+  content: 'TOPICS',
+  grouping: 'BY_TOPIC',
+  form: 'LIST',
+  required: false,
+  text: [],
+}
+
 /**
  * The page: the template's sections with their lines, in the order in which the server numbers them (`PageOrder`). A
  * section without anything to say stands only where the template requires it.
  */
 export function sectionsOf(minutes: Minutes, lines: Line[]): PageSection[] {
-  const held = new Set<Line>()
+  const possible = lines.filter((line) => line.state === 'POSSIBLE')
+  const held = new Set<Line>(possible)
   const sections = minutes.template.sections.map((section) => {
-    const own = lines.filter((line) => holds(section, line))
+    const own = lines.filter((line) => !held.has(line) && holds(section, line))
     own.forEach((line) => held.add(line))
     return pageSection(section, own, minutes.topics)
   })
   const elsewhere = lines.filter((line) => !held.has(line))
-  return [...sections, pageSection(ELSEWHERE, elsewhere, [])].filter((s) => stands(s, minutes))
+  return [
+    ...sections,
+    pageSection(ELSEWHERE, elsewhere, []),
+    pageSection(POSSIBLE, possible, minutes.topics),
+  ].filter((s) => stands(s, minutes))
 }
 
 function holds(section: Section, line: Line): boolean {

@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { Line } from '../api/types'
 import LineRow from './LineRow.vue'
-import { line } from './testLines'
+import { basis, line } from './testLines'
 
 const PEOPLE = [
   { id: 'tom', version: 0, name: 'Tom Reyes', role: null, email: null, aliases: [] },
@@ -91,7 +91,38 @@ describe('a line of the minutes', () => {
   it('changes hands by its owner field', async () => {
     const shown = row(action, { selected: true })
     await shown.find('[data-tool=owner]').setValue('ana')
-    expect(shown.emitted('change')).toEqual([[action, 'changing the owner', { ownerId: 'ana' }]])
+    expect(shown.emitted('change')).toEqual([
+      [action, 'changing the owner', { ownerId: 'ana', text: 'Ana Prokop to ring the yard.' }],
+    ])
+  })
+
+  it('is shown as a quotation where it quotes, and can be put in own words', async () => {
+    const quote = line('q', { kind: 'RISK', text: 'Second berth. Tom Reyes: “The fender goes.”' })
+    const shown = row(quote, { selected: true })
+    expect(shown.find('q').text()).toBe('The fender goes.')
+    expect(shown.find('.matter').text()).toBe('Second berth.')
+    await shown.find('[data-tool=quote]').trigger('click')
+    expect(shown.emitted('change')).toEqual([
+      [quote, 'no longer quoting', { text: 'The fender goes.' }],
+    ])
+    expect(shown.emitted('edit')).toEqual([[quote]])
+  })
+
+  it('quotes what it rests on on demand, and cannot where it rests on nothing', async () => {
+    const said = { ...basis(3, 0, 12), quote: 'The fender goes.', speaker: 'Tom Reyes' }
+    const worded = line('w', { kind: 'RISK', text: 'The fender may go.', evidence: [said] })
+    const shown = row(worded, { selected: true })
+    await shown.find('[data-tool=quote]').trigger('click')
+    expect(shown.emitted('change')).toEqual([
+      [worded, 'quoting', { text: 'Tom Reyes: “The fender goes.”' }],
+    ])
+    const written = row(line('n', { kind: 'RISK' }), { selected: true })
+    expect(written.find('[data-tool=quote]').exists()).toBe(false)
+  })
+
+  it('says what it would be while it is only possible', () => {
+    const possible = line('m', { kind: 'RISK', state: 'POSSIBLE' })
+    expect(row(possible).find('.aside').text()).toBe('risk')
   })
 
   it('loses owner and date when it is no action any more', async () => {

@@ -4,7 +4,9 @@ import type { Line, Person } from '../api/types'
 import CitesList from '../citations/CitesList.vue'
 import { longDay, shortDay, today } from '../shared/dates'
 import { isContested, lineAside } from '../shared/lineAside'
+import LineText from '../shared/LineText.vue'
 import { STATE_NAMES } from '../shared/lineStates'
+import { KIND_NAMES } from '../shared/words'
 import ClashNote from './ClashNote.vue'
 import type { LineEvents } from './lineEvents'
 import LineEditor from './LineEditor.vue'
@@ -28,11 +30,14 @@ const props = defineProps<{
 const emit = defineEmits<LineEvents>()
 
 const thisYear = today().slice(0, 4)
-const aside = computed(() =>
-  lineAside(props.line, props.people, (day) =>
+/** What is only possible stands under its topic, so that it says what it would be. */
+const aside = computed(() => {
+  const told = lineAside(props.line, props.people, (day) =>
     day.startsWith(thisYear) ? shortDay(day) : longDay(day),
-  ),
-)
+  )
+  const kind = props.line.state === 'POSSIBLE' ? KIND_NAMES[props.line.kind].toLowerCase() : ''
+  return [kind, told].filter(Boolean).join(' · ')
+})
 </script>
 
 <template>
@@ -62,7 +67,7 @@ const aside = computed(() =>
         @click="emit('select', line)"
         @dblclick="fixed || emit('edit', line)"
       >
-        {{ line.text }}<span class="unseen">, {{ STATE_NAMES[line.state] }}</span>
+        <LineText :text="line.text" /><span class="unseen">, {{ STATE_NAMES[line.state] }}</span>
       </button>
       <span v-if="aside" class="aside figures" :class="{ red: isContested(line) }">
         {{ aside }}

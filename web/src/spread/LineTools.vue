@@ -2,8 +2,10 @@
 import { computed, ref } from 'vue'
 import type { Line, LineFacts, LineKind, Person } from '../api/types'
 import DayField from '../shared/DayField.vue'
+import { quotationIn, quoted } from '../shared/quotation'
 import { KIND_NAMES } from '../shared/words'
 import { editableKinds } from './editableKinds'
+import { renamed } from './lineFacts'
 import KeySelect from './KeySelect.vue'
 
 /** `day`: of the meeting. */
@@ -43,6 +45,20 @@ const why = computed(() => {
     .join('; ')
 })
 
+const quotation = computed(() => quotationIn(props.line.text))
+const said = computed(() => props.line.evidence.find((b) => b.quote.trim()))
+
+/** The words the line rests on, or, where it quotes them already, words of one's own that begin with them. */
+function quote() {
+  if (quotation.value) {
+    emit('change', 'no longer quoting', { text: quotation.value.words })
+    emit('edit')
+  } else if (said.value) {
+    const { speaker, quote: words } = said.value
+    emit('change', 'quoting', { text: quoted({ matter: null, speaker: speaker ?? null, words }) })
+  }
+}
+
 const due = computed({
   get: () => props.line.due,
   set: (day: string | null) => emit('change', 'changing the date', { due: day }),
@@ -53,8 +69,11 @@ function backSoon() {
   setTimeout(() => emit('back'))
 }
 
+/** The name in the words goes with the owner. */
 function setOwner(id: string) {
-  emit('change', 'changing the owner', { ownerId: id || null })
+  const ownerId = id || null
+  const text = renamed(props.line, ownerId, props.people)
+  emit('change', 'changing the owner', text === props.line.text ? { ownerId } : { ownerId, text })
 }
 
 function setKind(chosen: string) {
@@ -73,6 +92,14 @@ function setKind(chosen: string) {
     <button v-if="!struck" type="button" @click="emit('edit')"><kbd>E</kbd>edit</button>
     <button type="button" @click="emit('strike')">
       <kbd>X</kbd>{{ struck ? 'restore' : possible ? 'dismiss' : 'strike' }}
+    </button>
+    <button
+      v-if="line.kind !== 'SUMMARY' && !struck && (quotation || said)"
+      data-tool="quote"
+      type="button"
+      @click="quote"
+    >
+      <kbd>Q</kbd>{{ quotation ? 'put in own words' : 'quote the source' }}
     </button>
     <label v-if="line.kind !== 'SUMMARY' && !struck">
       <kbd>K</kbd><span class="unseen">Kind</span>

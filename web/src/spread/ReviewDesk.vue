@@ -86,6 +86,13 @@ async function inkAndFile() {
   await attempt(fileNow())
 }
 
+/** What nobody confirmed is struck, and can be found there. */
+async function fileInk() {
+  signing.value = false
+  review.strikeLines(draft.pencil.value)
+  await attempt(fileNow())
+}
+
 async function undo() {
   await attempt(
     draft.history.undo().then((label) => {
@@ -192,6 +199,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warn))
     <SignOff
       v-if="signing"
       :pencil="draft.pencil.value"
+      :ink="draft.meter.value.ink"
       @close="signing = false"
       @go-to="
         (line) => {
@@ -200,6 +208,7 @@ onBeforeUnmount(() => removeEventListener('beforeunload', warn))
         }
       "
       @ink-and-file="inkAndFile"
+      @file-ink="fileInk"
     />
   </div>
 </template>

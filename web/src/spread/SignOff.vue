@@ -4,8 +4,14 @@ import type { Line } from '../api/types'
 import { count, KIND_NAMES } from '../shared/words'
 
 /** What is still in pencil, before minutes are filed. */
-const props = defineProps<{ pencil: Line[] }>()
-const emit = defineEmits<{ close: []; goTo: [line: Line]; inkAndFile: [] }>()
+const props = defineProps<{ pencil: Line[]; ink: number }>()
+const emit = defineEmits<{
+  close: []
+  goTo: [line: Line]
+  inkAndFile: []
+  /** What is in pencil is struck first. */
+  fileInk: []
+}>()
 
 const title = `Still in pencil: ${count(props.pencil.length, 'line')}`
 </script>
@@ -26,6 +32,9 @@ const title = `Still in pencil: ${count(props.pencil.length, 'line')}`
     <div class="acts">
       <button class="btn" type="button" autofocus @click="pencil[0] && emit('goTo', pencil[0])">
         Look at the first
+      </button>
+      <button v-if="ink" class="btn" type="button" @click="emit('fileInk')">
+        File only {{ ink === 1 ? 'the one' : `the ${ink}` }} in ink
       </button>
       <button class="btn go" type="button" @click="emit('inkAndFile')">
         Ink {{ pencil.length === 1 ? 'it' : `all ${pencil.length}` }} and file

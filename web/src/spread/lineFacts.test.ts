@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest'
+import type { Person } from '../api/types'
 import type { Line, Topic } from '../api/types'
 import type { PageSection } from '../shared/sections'
-import { agrees, isSameLine, joined, moved, nextInSection, placeBelow, splitAt } from './lineFacts'
+import {
+  agrees,
+  isSameLine,
+  joined,
+  moved,
+  nextInSection,
+  placeBelow,
+  splitAt,
+  renamed,
+} from './lineFacts'
 import { basis, line } from './testLines'
 
 function section(...groups: { topic?: Topic; ownerId?: string; lines: Line[] }[]): PageSection {
@@ -94,5 +104,28 @@ describe('the same line', () => {
   it('stands as told where all that a person sees agrees', () => {
     expect(agrees(line('a', { position: 4 }), { text: 'line a', position: 7 })).toBe(true)
     expect(agrees(line('a'), { text: 'other' })).toBe(false)
+  })
+})
+
+describe('another owner', () => {
+  const people = [
+    { id: 'tom', name: 'Tom Reyes' },
+    { id: 'ana', name: 'Ana Prokop' },
+  ] as Person[]
+  const renamedTo = (text: string, before: string | null, after: string | null) =>
+    renamed(line('a', { kind: 'ACTION', text, ownerId: before }), after, people)
+
+  it('takes the place of the one named in the words', () => {
+    expect(renamedTo('Tom Reyes to ring the yard.', 'tom', 'ana')).toBe(
+      'Ana Prokop to ring the yard.',
+    )
+    expect(renamedTo('Ring the yard.', null, 'ana')).toBe('Ana Prokop to ring the yard.')
+    expect(renamedTo('Tom Reyes to ring the yard.', 'tom', null)).toBe('Ring the yard.')
+  })
+
+  it('leaves alone what somebody worded otherwise, and what is quoted', () => {
+    expect(renamedTo('The yard is rung by Tom.', 'tom', 'ana')).toBe('The yard is rung by Tom.')
+    const quote = 'Yard. Tom Reyes: “I’ll ring them.”'
+    expect(renamedTo(quote, 'tom', 'ana')).toBe(quote)
   })
 })

@@ -1,4 +1,5 @@
-import type { Basis, Line, LineFacts } from '../api/types'
+import type { Basis, Line, LineFacts, Person } from '../api/types'
+import { quotationIn } from '../shared/quotation'
 import type { PageSection } from '../shared/sections'
 
 /** Some of what a person may set of a line. */
@@ -49,6 +50,20 @@ export function joined(line: Line, next: Line): Patch {
     due: line.due ?? next.due,
     evidence: [...line.evidence, ...more],
   }
+}
+
+/** An action's words with another owner in front: "Tom Reyes to call the yard". Other words stay as they are. */
+export function renamed(line: Line, ownerId: string | null, people: Person[]): string {
+  const before = people.find((p) => p.id === line.ownerId)?.name
+  const after = people.find((p) => p.id === ownerId)?.name
+  if (quotationIn(line.text)) return line.text
+  const begins = before ? `${before} to ` : ''
+  if (!line.text.startsWith(begins)) return line.text
+  const deed = line.text.slice(begins.length)
+  if (!after) return deed.charAt(0).toUpperCase() + deed.slice(1)
+  if (before) return `${after} to ${deed}`
+  const lower = /^\p{Lu}\p{Ll}/u.test(deed) ? deed.charAt(0).toLowerCase() + deed.slice(1) : deed
+  return /^\p{L}+ (?:to|:)/u.test(deed) ? line.text : `${after} to ${lower}`
 }
 
 /** The two wordings that a line is split into; null where one of them would be empty. */

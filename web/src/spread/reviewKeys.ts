@@ -2,7 +2,7 @@ import type { Line } from '../api/types'
 import { isModified, isTyping, type KeyHelp } from '../shared/keys'
 
 /** What a line can be changed with beside its words. */
-export type LineTool = 'kind' | 'owner' | 'due' | 'why'
+export type LineTool = 'kind' | 'owner' | 'due' | 'why' | 'quote'
 
 /** What the keys of a review do. */
 export interface ReviewActs {
@@ -36,6 +36,7 @@ export const REVIEW_KEYS: KeyHelp[] = [
   { keys: 'Shift+Enter', does: 'ink its section' },
   { keys: 'A', does: 'ink all' },
   { keys: 'E', does: 'edit its wording; Enter keeps, Esc brings back, Ctrl+Enter splits' },
+  { keys: 'Q', does: 'quote the source, or put a quotation in own words' },
   { keys: 'X', does: 'strike it, restore it, or dismiss what is possible' },
   { keys: 'K', does: 'change its kind' },
   { keys: 'O', does: 'change an action’s owner' },
@@ -66,6 +67,7 @@ export function reviewKeys(acts: ReviewActs): (event: KeyboardEvent) => void {
     o: () => acts.takeTool('owner'),
     d: () => acts.takeTool('due'),
     w: () => acts.takeTool('why'),
+    q: () => acts.takeTool('quote'),
     j: () => acts.onLine(acts.join),
     a: acts.inkAll,
     n: acts.compose,

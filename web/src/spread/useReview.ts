@@ -65,6 +65,13 @@ export function useReview(draft: Draft, lamp: Ref<Lamp>, places: Places) {
     if (pencil.length) draft.ink(pencil)
   }
 
+  function strikeLines(lines: Line[]) {
+    draft.changeAll(
+      `striking ${lines.length} lines`,
+      lines.map((line) => [line, { state: 'STRUCK' }]),
+    )
+  }
+
   function strike(line: Line) {
     const restored = line.state === 'STRUCK'
     const next = draft.reading.value[draft.reading.value.indexOf(line) + 1]
@@ -173,6 +180,7 @@ export function useReview(draft: Draft, lamp: Ref<Lamp>, places: Places) {
     inkSection,
     inkLines,
     strike,
+    strikeLines,
     edit,
     edited,
     abandoned,

@@ -190,7 +190,8 @@ final class References {
         otherNamed = true;
         boolean owned = pronoun.equals("his")
                 || pronoun.equals("hers")
-                || pronoun.equals("her") && i + 1 < words.size() && words.get(i + 1).is("NOUN", "ADJ", "PROPN", "NUM");
+                || pronoun.equals("her") && i + 1 < words.size() && words.get(i + 1).is("NOUN", "ADJ", "PROPN", "NUM")
+                        && !Things.isTime(words.get(i + 1));
         write(
                 i,
                 owned

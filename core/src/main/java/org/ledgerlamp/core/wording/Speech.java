@@ -26,7 +26,7 @@ final class Speech {
             ",?\\s(?:I['’]d say|I would say|I suppose|I guess|I reckon|I think|I['’]d guess|I must say|I have to say|touch wood|please God|God willing|to be honest|to be fair|in fairness|as I say|as I said|you know|you see|I mean|sort of|kind of|mind you|like I said|really and truly|or whatever|or something|and that|and so on),?(?=\\s|$)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TAG = Pattern.compile(
-            "(?:[,;]\\s*(?:right|yeah|yes|no|okay|ok|isn['’]t it|aren['’]t we|aren['’]t they|doesn['’]t it|don['’]t we|wasn['’]t it|won['’]t it|haven['’]t we|please|then|so|though|mate|hey|eh|boss|sir|ma['’]am|love|thanks|thank you|you know|see|lads|folks|everyone|if you like|if that['’]s (?:okay|all right|alright)|will you|would you|could you|can you))+\\s*$",
+            "(?:[,;]\\s*(?:right|yeah|yes|no|okay|ok|isn['’]t it|aren['’]t we|aren['’]t they|doesn['’]t it|don['’]t we|wasn['’]t it|won['’]t it|haven['’]t we|please|then|so|though|mate|hey|eh|boss|sir|ma['’]am|love|thanks|thank you|you know|see|lads|folks|everyone|if you like|if that['’]s (?:okay|all right|alright)|will you|would you|could you|can you))+\\s*\\??$",
             Pattern.CASE_INSENSITIVE);
 
     private Speech() {}

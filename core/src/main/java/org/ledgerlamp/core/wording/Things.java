@@ -109,9 +109,14 @@ final class Things {
     private Optional<String> onlyOne(boolean many) {
         for (Said said : near()) {
             String text = written(said);
-            List<NounPhrase> fitting = things(Tagger.shared().words(text), text).stream()
+            List<TaggedWord> words = Tagger.shared().words(text);
+            List<NounPhrase> all = things(words, text).stream()
                     .filter(p -> p.isPlural() == many)
                     .toList();
+            // "The form is on the desk": what only says where or when is not what is dealt with.
+            List<NounPhrase> free =
+                    all.stream().filter(p -> !isGoverned(p, words)).toList();
+            List<NounPhrase> fitting = free.isEmpty() ? all : free;
             if (!fitting.isEmpty()) {
                 NounPhrase only = fitting.getFirst();
                 return fitting.size() == 1 && only.isDefinite() ? Optional.of(named(only, text)) : Optional.empty();
@@ -160,6 +165,11 @@ final class Things {
         return phrase.start() == 0
                 && phrase.words().size() == 1
                 && (phrase.end() == text.length() || text.substring(phrase.end()).matches("^[,.!?].*"));
+    }
+
+    private static boolean isGoverned(NounPhrase phrase, List<TaggedWord> words) {
+        int first = words.indexOf(phrase.words().getFirst());
+        return first > 0 && words.get(first - 1).is("ADP");
     }
 
     private static boolean isSubject(NounPhrase phrase, List<TaggedWord> words) {

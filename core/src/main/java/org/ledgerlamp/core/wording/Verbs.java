@@ -34,7 +34,7 @@ final class Verbs {
         if (IRREGULAR.containsKey(word)) {
             return IRREGULAR.get(word);
         }
-        if (UNCHANGED.contains(word) || !verb.is("VERB", "AUX") || !word.equals(verb.lemma()) || word.endsWith("ed")) {
+        if (UNCHANGED.contains(word) || !verb.is("VERB", "AUX") || !word.equals(verb.lemma()) || word.matches(".*[^e]ed")) {
             return verb.text();
         }
         return withS(verb.text());

@@ -1,4 +1,4 @@
-package org.ledgerlamp.core.minutes;
+package org.ledgerlamp.core.wording;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

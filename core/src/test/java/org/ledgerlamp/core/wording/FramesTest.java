@@ -1,0 +1,38 @@
+package org.ledgerlamp.core.wording;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FramesTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "let's keep the late boat|keep the late boat",
+                "I'd suggest we order two|order two",
+                "what I'd propose is the later boat|the later boat",
+                "my feeling is that the yard is right|the yard is right",
+                "agreed, the second supplier|the second supplier",
+                "we keep the fare as it is|keep the fare as it is",
+                "we won't hire a spare pump|Do not hire a spare pump",
+                "we're not hiring a spare pump|No hiring a spare pump",
+                "The fare stays|The fare stays",
+            })
+    void the_outcome_is_told_without_the_frame(String said, String outcome) {
+        assertThat(Frames.outcome(said)).isEqualTo(outcome);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "does anyone know who has the keys|who has the keys",
+                "I don't know whether the permit covers it|whether the permit covers it",
+                "who has the keys|who has the keys",
+            })
+    void a_question_is_told_without_asking_who_knows(String said, String question) {
+        assertThat(Frames.question(said)).isEqualTo(question);
+    }
+}

@@ -1,0 +1,37 @@
+package org.ledgerlamp.core.wording;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.ledgerlamp.core.Skerry;
+import org.ledgerlamp.core.reading.Said;
+
+class QuotationTest {
+    private static Optional<String> quoted(String said, String... before) {
+        Scene scene = Scenes.mira(before);
+        List<Said> around = new java.util.ArrayList<>(List.of(new Said(9, 0, said, Skerry.MIRA)));
+        around.addAll(scene.before());
+        return Quotation.of(said, Skerry.MIRA, around, scene, 4);
+    }
+
+    @Test
+    void stands_under_what_it_is_about_with_the_words_as_said() {
+        assertThat(quoted("So it has to go before the frost or we do it twice.", "The fender is cracked again, and the fender was new."))
+                .contains("Fender. Mira Voss: “It has to go before the frost or we do it twice.”");
+    }
+
+    @Test
+    void needs_no_matter_that_it_names_itself() {
+        assertThat(quoted("The fender has to go before the frost or we do it twice.", "The fender is cracked."))
+                .contains("Mira Voss: “The fender has to go before the frost or we do it twice.”");
+    }
+
+    @Test
+    void of_words_that_say_nothing_or_break_off_there_is_none() {
+        assertThat(quoted("Yes.")).isEmpty();
+        assertThat(quoted("I would have thought that the")).isEmpty();
+        assertThat(quoted("We could do that then.")).isEmpty();
+    }
+}
