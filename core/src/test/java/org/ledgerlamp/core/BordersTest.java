@@ -7,6 +7,8 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.library.Architectures;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BordersTest {
@@ -60,36 +62,31 @@ class BordersTest {
                 .check(CORE);
     }
 
+    /** In the order in which data flows. */
+    private static final List<String> PARTS = List.of(
+            "source", "people", "time", "language", "reading", "wording", "minutes", "ledger", "lamp", "exchange");
+
     @Test
     void each_part_uses_those_before_it_alone() {
-        layeredArchitecture()
-                .consideringOnlyDependenciesInLayers()
-                .layer("source")
-                .definedBy("..core.source..")
-                .layer("people")
-                .definedBy("..core.people..")
-                .layer("time")
-                .definedBy("..core.time..")
-                .layer("language")
-                .definedBy("..core.language..")
-                .layer("reading")
-                .definedBy("..core.reading..")
-                .layer("minutes")
-                .definedBy("..core.minutes..")
-                .layer("exchange")
-                .definedBy("..core.exchange..")
-                .whereLayer("exchange")
-                .mayNotBeAccessedByAnyLayer()
-                .whereLayer("minutes")
-                .mayOnlyBeAccessedByLayers("exchange")
-                .whereLayer("reading")
-                .mayOnlyBeAccessedByLayers("minutes", "exchange")
-                .whereLayer("language")
-                .mayOnlyBeAccessedByLayers("reading", "minutes", "exchange")
-                .whereLayer("time")
-                .mayOnlyBeAccessedByLayers("reading", "minutes", "exchange")
-                .whereLayer("people")
-                .mayOnlyBeAccessedByLayers("reading", "minutes", "exchange")
+        Architectures.LayeredArchitecture order = layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String part : PARTS) {
+            order = order.layer(part).definedBy("..core." + part + "..");
+        }
+        for (int i = 0; i < PARTS.size(); i++) {
+            List<String> later = PARTS.subList(i + 1, PARTS.size());
+            order = later.isEmpty()
+                    ? order.whereLayer(PARTS.get(i)).mayNotBeAccessedByAnyLayer()
+                    : order.whereLayer(PARTS.get(i)).mayOnlyBeAccessedByLayers(later.toArray(String[]::new));
+        }
+        order.check(CORE);
+    }
+
+    @Test
+    void every_package_is_one_of_the_parts() {
+        classes()
+                .should()
+                .resideInAnyPackage(
+                        PARTS.stream().map(p -> "org.ledgerlamp.core." + p).toArray(String[]::new))
                 .check(CORE);
     }
 }

@@ -13,6 +13,7 @@ import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.reading.TalkFigures;
 import org.ledgerlamp.core.reading.Topic;
 import org.ledgerlamp.core.source.Utterance;
+import org.ledgerlamp.core.wording.QuotedText;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -153,6 +154,7 @@ public final class MinutesJson {
                 .put("number", line.number())
                 .put("kind", line.kind().word())
                 .put("text", line.text())
+                .put("quoted", QuotedText.in(line.text()).isPresent())
                 .put("owner", line.owner())
                 .put("due", line.due() == null ? null : line.due().toString())
                 .put("dueWords", line.dueWords())

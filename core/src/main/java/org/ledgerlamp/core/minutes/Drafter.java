@@ -20,9 +20,6 @@ import org.ledgerlamp.core.wording.Wording;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
-    private static final double FAR_LIKELIER = 1.7;
-    private static final Set<Kind> NEWS = Set.of(Kind.HIGHLIGHT, Kind.LOWLIGHT);
-
     private final SentenceClassifier classifier;
     private final Shorthand shorthand;
 
@@ -74,7 +71,7 @@ public final class Drafter {
                     && worded.form() != Worded.Form.AS_SAID;
             (drafted ? lines : possible).add(line(finding, worded, reading, null));
         }
-        lines.removeIf(l -> lines.stream().anyMatch(other -> isTheOtherNews(l, other)));
+        lines.retainAll(OneKind.of(lines));
         Set<Line> kept = LineBudget.within(lines, template.detail(), source);
         lines.stream().filter(l -> !kept.contains(l)).forEach(possible::add);
         lines.retainAll(kept);
@@ -89,15 +86,6 @@ public final class Drafter {
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
     }
 
-    /** The same words are not good and bad news at once, where one is far likelier than the other. */
-    private static boolean isTheOtherNews(Line line, Line other) {
-        return NEWS.contains(line.kind())
-                && NEWS.contains(other.kind())
-                && line.kind() != other.kind()
-                && line.restsOnTheSameAs(other)
-                && line.certainty() * FAR_LIKELIER <= other.certainty();
-    }
-
     /** Abbreviations of notes are written out. */
     private Finding written(Finding finding, Reading reading) {
         boolean noted = finding.evidence().getFirst().origin() == Evidence.Origin.NOTES
@@ -110,7 +98,6 @@ public final class Drafter {
         return new Line(
                 finding.kind(),
                 worded.text(),
-                worded.form() == Worded.Form.QUOTED,
                 action && finding.owner() != null ? finding.owner().name() : null,
                 action && finding.due() != null ? finding.due().date() : null,
                 action && finding.due() != null ? finding.due().words() : null,

@@ -11,7 +11,6 @@ import org.ledgerlamp.core.reading.Kind;
  *
  * @param kind what it is
  * @param text as it will be read
- * @param quoted whether the text quotes somebody under what it is about, rather than say it in words of its own
  * @param owner full name of who is to do it, or null
  * @param due the day it is due, or null
  * @param dueWords the date as said, or null
@@ -25,7 +24,6 @@ import org.ledgerlamp.core.reading.Kind;
 public record Line(
         Kind kind,
         String text,
-        boolean quoted,
         String owner,
         LocalDate due,
         String dueWords,

@@ -15,6 +15,7 @@ import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Reading;
 import org.ledgerlamp.core.reading.Topic;
+import org.ledgerlamp.core.wording.QuotedText;
 import org.ledgerlamp.core.wording.Wording;
 
 /**
@@ -97,7 +98,7 @@ final class Summariser {
 
     /** Whether a line reads well by itself. */
     private static boolean isTelling(Line line) {
-        return !line.quoted()
+        return QuotedText.in(line.text()).isEmpty()
                 && Words.count(line.text()) <= MOST_WORDS_OF_A_SENTENCE
                 && !NOTED.matcher(line.text()).find()
                 && Wording.readsAlone(line.text());

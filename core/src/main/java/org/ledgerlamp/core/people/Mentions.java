@@ -20,7 +20,13 @@ public final class Mentions {
     private final Map<String, Person> byName = new HashMap<>();
     private final Pattern names;
 
+    /** Names that several people bear mean none of them. */
     public Mentions(Roster roster) {
+        this(roster, List.of());
+    }
+
+    /** @param likelier who is meant by a name that others bear as well, where only one of these does */
+    public Mentions(Roster roster, List<Person> likelier) {
         List<String> spellings = new ArrayList<>();
         for (Person person : roster.people()) {
             List<String> calls = new ArrayList<>(List.of(person.name(), person.firstName(), person.lastName()));
@@ -29,8 +35,11 @@ public final class Mentions {
                 calls.add(person.initials());
             }
             for (String call : calls) {
-                if (call.length() > 1
-                        && roster.resolve(call).filter(person::equals).isPresent()) {
+                List<Person> candidates = roster.candidates(call);
+                List<Person> likely =
+                        candidates.stream().filter(likelier::contains).toList();
+                boolean meant = candidates.size() == 1 ? candidates.contains(person) : likely.equals(List.of(person));
+                if (call.length() > 1 && meant) {
                     byName.putIfAbsent(call.toLowerCase(Locale.ROOT), person);
                     spellings.add(call);
                 }

@@ -144,7 +144,7 @@ final class AttendanceReader {
      * @return whether somebody is listed as present
      */
     private boolean listed(Set<Person> present, Set<Person> apologies) {
-        Mentions mentions = new Mentions(talk.meeting().people());
+        Mentions mentions = talk.meeting().mentions();
         boolean listed = false;
         for (Utterance line : talk.source().utterances()) {
             List<Mention> named = mentions.in(line.text());

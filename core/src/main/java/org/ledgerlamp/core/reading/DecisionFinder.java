@@ -16,7 +16,10 @@ final class DecisionFinder {
     private static final RuleSet SETTLED = RuleSet.named("decision.settled");
     private static final RuleSet PROPOSED = RuleSet.named("decision.proposed");
     private static final RuleSet AGAINST = RuleSet.named("decision.against");
+    private static final RuleSet OBJECTED = RuleSet.named("decision.objected");
     private static final int REPLIES_TO_LOOK_AT = 4;
+    /** Turns in which somebody may still say that they stand against it. */
+    private static final int TURNS_TO_OBJECT = 8;
     private static final int SENTENCES_BACK_TO_A_PROPOSAL = 8;
 
     private final Talk talk;
@@ -105,6 +108,7 @@ final class DecisionFinder {
         } else if (carrier.isQuestion() && carrier != proposal) {
             judgement.against(0.35, "put as a question");
         }
+        objected.addAll(objectors(carrier));
         Person proposer = proposal == null ? carrier.speaker() : proposal.speaker();
         Standing standing = !objected.isEmpty()
                 ? Standing.CONTESTED
@@ -125,6 +129,17 @@ final class DecisionFinder {
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence);
+    }
+
+    /** Who says outright to be against it, or wants that noted, whatever was said between. */
+    private Set<String> objectors(Sentence carrier) {
+        Set<String> names = new LinkedHashSet<>();
+        for (int reply : talk.replies(carrier.utterance(), TURNS_TO_OBJECT)) {
+            if (talk.of(reply).stream().anyMatch(s -> OBJECTED.matches(s.plain()))) {
+                addName(names, talk.speaker(reply));
+            }
+        }
+        return names;
     }
 
     private static void addName(Set<String> names, Person person) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.people.Roster;
 import org.ledgerlamp.core.time.Calendar;
@@ -106,6 +107,16 @@ public record MeetingFacts(
                 agenda,
                 nextMeeting,
                 open);
+    }
+
+    /** Those of the roster who are invited. */
+    public List<Person> invitedPeople() {
+        return roster.stream().filter(p -> invited.contains(p.name())).toList();
+    }
+
+    /** Finds people in what is said here: of two of one name the invited one is meant. */
+    public Mentions mentions() {
+        return new Mentions(people(), invitedPeople());
     }
 
     /** The roster, ready to resolve names. */

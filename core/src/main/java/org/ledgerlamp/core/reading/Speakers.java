@@ -66,7 +66,7 @@ final class Speakers {
 
     /** For each person how often they are called to, less how often they are talked about. */
     private Map<Person, Integer> presence(Source source) {
-        Mentions mentions = new Mentions(meeting.people());
+        Mentions mentions = meeting.mentions();
         Map<Person, Integer> presence = new HashMap<>();
         for (Utterance u : source.utterances()) {
             for (Mention m : mentions.in(u.text())) {

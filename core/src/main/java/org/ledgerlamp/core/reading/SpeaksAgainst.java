@@ -12,6 +12,11 @@ final class SpeaksAgainst {
             "(?<![\\p{L}])(?:always|usually|normally|generally|never|as (?:usual|ever|always)|same as (?:every|last) (?:year|yr|time)"
                     + "|every (?:single )?(?:day|week|month|year|time|morning|evening|night|(?:mon|tues|wednes|thurs|fri|satur|sun)day)|most (?:days|weeks|months|years))(?![\\p{L}])");
 
+    /** Figures that went down may be good news. */
+    private static final double PLAINLY_BAD = 0.45;
+
+    private static final RuleSet BAD_NEWS = RuleSet.named("lowlight.bad");
+
     private SpeaksAgainst() {}
 
     /** Whether {@code s} hardly carries {@code kind}. */
@@ -19,6 +24,7 @@ final class SpeaksAgainst {
         return switch (kind) {
             case ACTION -> isHabit(s) || isRefused(s, talk);
             case DECISION -> Features.isOfThePast(s);
+            case HIGHLIGHT -> BAD_NEWS.match(s.plain()).stream().anyMatch(r -> r.weight() >= PLAINLY_BAD);
             default -> false;
         };
     }

@@ -36,7 +36,7 @@ final class Talk {
         this.meeting = Guests.welcomed(expected, source);
         this.speakers = Speakers.of(source, meeting);
         this.bare = Contractions.areBareIn(source);
-        Mentions mentions = new Mentions(meeting.people());
+        Mentions mentions = meeting.mentions();
         firstSentence = new int[source.utterances().size() + 1];
         for (Utterance u : source.utterances()) {
             firstSentence[u.n()] = sentences.size();

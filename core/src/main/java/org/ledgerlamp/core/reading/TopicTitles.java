@@ -60,7 +60,7 @@ final class TopicTitles {
     TopicTitles(Talk talk, List<Integer> borders, double[][] probabilities) {
         this.probabilities = probabilities;
         this.talk = talk;
-        this.mentions = new Mentions(talk.meeting().people());
+        this.mentions = talk.meeting().mentions();
         for (int i = 0; i < borders.size(); i++) {
             int to = i + 1 < borders.size() ? borders.get(i + 1) - 1 : talk.utterances() - 1;
             Map<String, Named> named = named(borders.get(i), to);

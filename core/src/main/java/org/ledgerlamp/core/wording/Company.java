@@ -21,7 +21,7 @@ final class Company {
 
     Company(MeetingFacts meeting) {
         this.meeting = meeting;
-        this.mentions = new Mentions(meeting.people());
+        this.mentions = meeting.mentions();
         Matcher body = BODY.matcher((meeting.title() + " " + meeting.kind()).toLowerCase(Locale.ROOT));
         this.we = "the " + (body.find() ? body.group(1) : "team");
     }

@@ -1,7 +1,7 @@
 package org.ledgerlamp.core.wording;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -45,11 +45,15 @@ final class Quotation {
         if (matter.isEmpty() && content.size() < FEWEST_CONTENT + 1) {
             return Optional.empty();
         }
-        List<String> parts = new ArrayList<>();
-        matter.map(Speech::sentence).ifPresent(parts::add);
-        String marked = "“" + Speech.sentence(quote) + "”";
-        parts.add(speaker == null ? marked : speaker.name() + ": " + marked);
-        return Optional.of(String.join(" ", parts));
+        return Optional.of(new QuotedText(
+                        matter.map(Quotation::titled).orElse(null),
+                        speaker == null ? null : speaker.name(),
+                        Speech.sentence(quote.replace('“', '"').replace('”', '"')))
+                .text());
+    }
+
+    private static String titled(String matter) {
+        return matter.substring(0, 1).toUpperCase(Locale.ROOT) + matter.substring(1);
     }
 
     private static boolean addsTo(String quote, String matter) {

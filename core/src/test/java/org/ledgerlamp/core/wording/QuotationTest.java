@@ -34,4 +34,13 @@ class QuotationTest {
         assertThat(quoted("I would have thought that the")).isEmpty();
         assertThat(quoted("We could do that then.")).isEmpty();
     }
+
+    @Test
+    void is_told_from_other_lines_by_its_form_alone() {
+        String line = "Fender. Mira Voss: “It has to go.”";
+        assertThat(QuotedText.in(line)).contains(new QuotedText("Fender", "Mira Voss", "It has to go."));
+        assertThat(QuotedText.in(line).orElseThrow().text()).isEqualTo(line);
+        assertThat(QuotedText.in("Paint the “Gannet” in May.")).isEmpty();
+        assertThat(QuotedText.in("Mira Voss to call the yard.")).isEmpty();
+    }
 }

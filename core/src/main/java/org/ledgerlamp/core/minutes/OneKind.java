@@ -1,0 +1,29 @@
+package org.ledgerlamp.core.minutes;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.ledgerlamp.core.reading.Thresholds;
+
+/** One sentence is one kind of line: of several that rest on the same words the one farthest above its threshold stays. */
+final class OneKind {
+    private OneKind() {}
+
+    static List<Line> of(List<Line> lines) {
+        List<Line> kept = new ArrayList<>();
+        lines.stream()
+                .sorted(Comparator.comparingDouble(OneKind::margin).reversed())
+                .forEach(line -> {
+                    if (kept.stream().noneMatch(k -> k.kind() != line.kind() && k.restsOnTheSameAs(line))) {
+                        kept.add(line);
+                    }
+                });
+        return kept;
+    }
+
+    /** How much of the way from its threshold to certainty a line has come; what is surely said in notes is all the way. */
+    private static double margin(Line line) {
+        double least = Thresholds.drafting(line.kind());
+        return (line.certainty() - least) / Math.max(0.01, 1 - least);
+    }
+}
