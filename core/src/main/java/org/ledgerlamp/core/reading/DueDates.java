@@ -41,6 +41,10 @@ final class DueDates {
             Pattern.compile("[,;]\\s+(?:because\\s+|and\\s+)?(?:they|he|she|it|there|we)(?:['’](?:re|s|ll|ve)|\\s)"
                     + "|\\s(?:so\\s+(?:that|it|there|we|they|he|she)|because|cos)(?![\\p{L}])");
 
+    private static final Pattern EVENT = Pattern.compile(
+            "[,;]\\s+(?:because\\s+|and\\s+)?(?:there(?:['’](?:s|re)|\\s)|(?:they|he|she|it)(?:['’](?:re|s)|\\s+(?:is|are|was|were|lapses?|opens?|closes?|starts?|begins?|ends?)(?![\\p{L}])))",
+            Pattern.CASE_INSENSITIVE);
+
     /** Behind these a day takes the place of one said before. */
     private static final Pattern CORRECTED = Pattern.compile(
             "[,.;]\\s*(?:so|no|or rather|make (?:it|that)|say)[,\\s]+(?:(?:by|on|for)\\s+)?(?=\\p{Lu})");
@@ -121,6 +125,7 @@ final class DueDates {
         boolean waiting = WAITING.matcher(carrier.plain()).find();
         return others.stream()
                 .filter(s -> !s.dates().isEmpty()
+                        && isOfThePromise(s, carrier)
                         && (!waiting || sharesContent(s, carrier))
                         && (s.index() > carrier.index()
                                 ? s.utterance() - carrier.utterance() <= FAR
@@ -130,6 +135,16 @@ final class DueDates {
                 .map(s -> in(s, carrier.content()))
                 .or(() -> deadlineBefore(carrier))
                 .orElse(own);
+    }
+
+    /** Whether a sentence close by may say by when: the same speaker's, a request, or hardly more than a date in answer. */
+    private static boolean isOfThePromise(Sentence s, Sentence carrier) {
+        return s.speaker() == null
+                || s.speaker().equals(carrier.speaker())
+                || s.isQuestion()
+                || ActionCues.REQUEST.matches(s.plain())
+                || ActionCues.WANTED.matches(s.plain())
+                || s.plain().split("\\s+").length <= WORDS_OF_A_BARE_DATE;
     }
 
     /** "The claim has to be in by the thirty-first": a deadline said just before of what the deed is about. */
@@ -265,6 +280,7 @@ final class DueDates {
         int deed = promise.find() ? promise.start() : 0;
         return s.dates().stream()
                 .filter(d -> !TOLD.matcher(s.text().substring(0, d.start())).find())
+                .filter(d -> d.start() < end || !isOfAnEvent(s.text().substring(end)))
                 .min(Comparator.comparing((SpokenDate d) -> d.date() == null)
                         .thenComparing(d -> d.start() != correction)
                         .thenComparing(d -> d.start() < deed)
@@ -273,6 +289,11 @@ final class DueDates {
                         .thenComparing(d -> !ON.matcher(d.words()).lookingAt())
                         .thenComparingInt(SpokenDate::start))
                 .orElse(null);
+    }
+
+    /** "I can book him a test, there's a slot on the nineteenth": the day of something else. */
+    private static boolean isOfAnEvent(String aside) {
+        return EVENT.matcher(aside).lookingAt();
     }
 
     private static boolean isDeadline(SpokenDate date) {

@@ -88,7 +88,7 @@ final class FindingAssembler {
     }
 
     /** The findings of the talk, kind by kind; lines of notes with a mark are what their mark says and nothing else. */
-    List<Finding> gather() {
+    List<Finding> assemble() {
         List<Finding> all = new ArrayList<>(marked.values());
         for (Kind kind : GATHERED) {
             int k = Weights.column(kind);

@@ -16,6 +16,10 @@ import org.ledgerlamp.core.time.SpokenDate;
  * Reads note lines: by their mark, or, unmarked, by the shorthand people use for who does what and what was settled.
  */
 final class NotesFinder {
+    /** "Action for Ana: tell the harbour master." */
+    private static final Pattern FOR_SOMEBODY = Pattern.compile(
+            "\\s*(?:action|actions|task|todo|to do|ap)(?:\\s+(?:for|on|by))?\\s*[:–-]?\\s*", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NAME_TO_DO =
             Pattern.compile("^\\s*(?:to|will|2)?\\s*" + Deeds.VERB + "(?:s|es|ing)?\\b", Pattern.CASE_INSENSITIVE);
     private static final RuleSet SETTLED = RuleSet.named("note.settled");
@@ -43,7 +47,7 @@ final class NotesFinder {
         List<Finding> found = new ArrayList<>();
         Source source = talk.source();
         for (NoteLine line : source.noteLines()) {
-            if (!line.heading() && line.mark().filter(m -> m == Mark.DONE).isEmpty()) {
+            if (!line.heading() && !line.isSignature() && line.mark().filter(m -> m == Mark.DONE).isEmpty()) {
                 read(line).ifPresent(found::add);
             }
         }
@@ -141,8 +145,9 @@ final class NotesFinder {
             boolean initials = s.text()
                     .substring(mention.start(), mention.end())
                     .equals(mention.person().initials());
-            if ((before.isBlank() || initials)
-                    && NAME_TO_DO.matcher(s.text().substring(mention.end())).find()) {
+            if (FOR_SOMEBODY.matcher(before).matches()
+                    || (before.isBlank() || initials)
+                            && NAME_TO_DO.matcher(s.text().substring(mention.end())).find()) {
                 return mention.person();
             }
         }

@@ -60,7 +60,7 @@ public final class Reader {
         double[][] context = classifier.context().probabilities(ContextClassifier.spoken(talk), progress);
         List<FeaturedSentence> sentences = FeaturedSentence.of(talk, claims, context, progress);
         double[][] probabilities = classifier.probabilities(sentences);
-        List<Finding> findings = new FindingAssembler(talk, claims, sentences, probabilities).gather();
+        List<Finding> findings = new FindingAssembler(talk, claims, sentences, probabilities).assemble();
         List<Topic> topics = new TopicFinder(talk, sentences, probabilities).find();
         findings.addAll(new PointFinder(talk, probabilities, leastPoint).find(findings));
         findings.sort(Comparator.comparingInt(Finding::utterance)

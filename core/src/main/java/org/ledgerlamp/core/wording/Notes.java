@@ -1,22 +1,39 @@
 package org.ledgerlamp.core.wording;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Kind;
 
 /** Lines from notes, which are minutes in the making: what they say stays as written, but for an action's owner in front. */
 final class Notes {
+    private static final String FOR_SOMEBODY = "(?:actions?|task|todo|to do|ap)(?:\\s+(?:for|on|by))?\\s*[:–-]?\\s*";
+
     private Notes() {}
 
+    /** "Action for Ana: tell the harbour master": what stands behind the name, or null. */
+    private static String assigned(String text, Person owner) {
+        for (String name : List.of(owner.name(), owner.firstName(), owner.initials())) {
+            Matcher m = Pattern.compile(FOR_SOMEBODY + Pattern.quote(name) + "\\s*[:,–-]?\\s+(?:to\\s+)?(\\p{L}.*)", Pattern.CASE_INSENSITIVE)
+                    .matcher(text);
+            if (m.matches()) {
+                return m.group(1);
+            }
+        }
+        return null;
+    }
+
     static String line(Finding finding, Company company) {
-        String said = Speech.cleaned(finding.said(), company.people());
-        String text = said.isBlank() ? finding.said() : said;
+        String written = Speech.cleaned(finding.said(), company.people());
+        String text = written.isBlank() ? finding.said() : written;
         if (finding.kind() != Kind.ACTION || finding.owner() == null) {
             return Speech.sentence(Frames.statement(text));
         }
         Person owner = finding.owner();
-        String deed = Deed.in(text, owner, owner.equals(finding.speaker()));
+        String said = Deed.in(text, owner, owner.equals(finding.speaker()));
+        String deed = said == null ? assigned(text, owner) : said;
         if (deed == null) {
             boolean named = List.of(owner.name(), owner.firstName(), owner.initials()).stream()
                     .anyMatch(n -> text.startsWith(n + " "));
