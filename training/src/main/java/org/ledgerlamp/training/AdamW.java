@@ -63,7 +63,8 @@ final class AdamW {
             if (s.decay() > 0) {
                 s.weight().muli(1 - rate * s.decay());
             }
-            NDArray length = s.square().sqrt().muli((float) (1 / Math.sqrt(squareShare))).addi(EPSILON);
+            NDArray length =
+                    s.square().sqrt().muli((float) (1 / Math.sqrt(squareShare))).addi(EPSILON);
             s.weight().subi(s.mean().div(length).muli(rate / meanShare));
         }
     }

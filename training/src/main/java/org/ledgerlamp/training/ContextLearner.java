@@ -181,17 +181,16 @@ final class ContextLearner {
             float[] importance,
             Dropper dropper,
             NDManager manager) {
-        int pieces = batch.stream()
-                .mapToInt(p -> p.window().pieces().length)
-                .max()
-                .orElseThrow();
+        int pieces =
+                batch.stream().mapToInt(p -> p.window().pieces().length).max().orElseThrow();
         int sentences =
                 batch.stream().mapToInt(p -> p.window().sentences()).max().orElseThrow();
         JniUtils.setGradMode(true);
         try (NDScope scope = new NDScope()) {
             scope.suppressNotUsedWarning();
             NDArray states = layers.forward(states(batch, pieces, manager), mask(batch, pieces, manager), dropper);
-            NDArray pooled = dropper.on(pooling(batch, pieces, sentences, manager).matMul(states));
+            NDArray pooled =
+                    dropper.on(pooling(batch, pieces, sentences, manager).matMul(states));
             NDArray logits =
                     Linear.linear(pooled, head.get("weight"), head.get("bias")).singletonOrThrow();
             NDArray loss = crossEntropy(logits, batch, sentences, importance, manager);

@@ -63,7 +63,8 @@ final class EncoderLayers {
     }
 
     private static String quantized(OnnxModel model, int layer, String part) {
-        return model.inputsOf("/encoder/layer." + layer + "/" + part + "/MatMul_quant").get(1);
+        return model.inputsOf("/encoder/layer." + layer + "/" + part + "/MatMul_quant")
+                .get(1);
     }
 
     private static NDArray vector(OnnxModel model, String name, NDManager manager) {
@@ -150,8 +151,7 @@ final class EncoderLayers {
             NDArray v = heads(linear(h, layer, "attention/self/value"), windows, pieces);
             NDArray scores = q.matMul(k.transpose(0, 1, 3, 2));
             NDArray attention = (mask == null ? scores : scores.add(mask)).softmax(-1);
-            NDArray mixed =
-                    attention.matMul(v).transpose(0, 2, 1, 3).reshape(windows, pieces, WIDE);
+            NDArray mixed = attention.matMul(v).transpose(0, 2, 1, 3).reshape(windows, pieces, WIDE);
             NDArray attended = dropout.on(linear(mixed, layer, "attention/output/dense"));
             h = norm(h.add(attended), layer, NORMS.get(0));
             NDArray inner = Activation.gelu(linear(h, layer, "intermediate/dense"));

@@ -63,9 +63,8 @@ final class LabelMatch {
             all.append(' ').append(quote.asString());
         }
         Set<String> own = Words.content(line.text());
-        Set<String> shared = own.stream()
-                .filter(Words.content(all.toString())::contains)
-                .collect(Collectors.toSet());
+        Set<String> shared =
+                own.stream().filter(Words.content(all.toString())::contains).collect(Collectors.toSet());
         double overlap = shared.size() / (double) Math.max(1, own.size());
         return hits > 0 && overlap >= SOME_CONTENT ? 1 + hits + overlap : 0;
     }

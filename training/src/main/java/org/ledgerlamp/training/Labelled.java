@@ -10,9 +10,9 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
-import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Source;
@@ -41,7 +41,6 @@ record Labelled(
         List<FeaturedSentence> sentences,
         List<List<List<Integer>>> carriers) {
 
-
     /**
      * The labelled meetings below {@code roots}, in order of their folders.
      *
@@ -53,6 +52,16 @@ record Labelled(
             all.add(in(folder, context));
         }
         return all;
+    }
+
+    /** For each sentence and column whether a label quotes it. */
+    boolean[][] targets() {
+        boolean[][] targets = new boolean[sentences.size()][carriers.size()];
+        for (int k = 0; k < carriers.size(); k++) {
+            int column = k;
+            carriers.get(k).forEach(label -> label.forEach(i -> targets[i][column] = true));
+        }
+        return targets;
     }
 
     /** The folders of labelled meetings below {@code roots}, in order. */

@@ -60,10 +60,7 @@ record LabelledLedger(String name, List<Question> questions) {
             meetings.add(LampMeeting.of(
                     meeting.getFileName().toString(),
                     drafter.draft(
-                            Labelled.source(meeting),
-                            Labelled.notes(meeting),
-                            facts,
-                            Template.forKind(facts.kind()))));
+                            Labelled.source(meeting), Labelled.notes(meeting), facts, Template.forKind(facts.kind()))));
         }
         return meetings;
     }

@@ -1,6 +1,5 @@
 package org.ledgerlamp.training;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;

@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 
-/** The sentences of labelled meetings as rows of numbers: a column for each feature, then those of the sentence's vector. */
+/** The sentences of labelled meetings as rows of numbers: a column for each feature. */
 final class Rows {
     /** What fewer authors say cannot be told from chance. */
     private static final int FEWEST_AUTHORS = 3;
@@ -24,11 +24,9 @@ final class Rows {
         Map<String, Set<String>> authorsWith = new HashMap<>();
         for (Labelled meeting : meetings) {
             for (FeaturedSentence sentence : meeting.sentences()) {
-                sentence.features()
-                        .keySet()
-                        .forEach(f -> authorsWith
-                                .computeIfAbsent(f, k -> new HashSet<>())
-                                .add(meeting.author()));
+                sentence.features().keySet().forEach(f -> authorsWith
+                        .computeIfAbsent(f, k -> new HashSet<>())
+                        .add(meeting.author()));
             }
         }
         authorsWith.keySet().stream()
@@ -68,12 +66,12 @@ final class Rows {
             sum += strength[i] * weights[at[i]];
         }
         int first = columnOf.size();
-        float[] meaning = embeddings.get(row);
+        float[] embedding = embeddings.get(row);
         double meant = 0;
-        for (int d = 0; d < meaning.length; d++) {
-            meant += meaning[d] * weights[first + d];
+        for (int d = 0; d < embedding.length; d++) {
+            meant += embedding[d] * weights[first + d];
         }
-        return sum + meant * Weights.VECTOR;
+        return sum + meant * Weights.EMBEDDING;
     }
 
     void add(int row, double times, double[] to) {
@@ -83,10 +81,10 @@ final class Rows {
             to[at[i]] += strength[i] * times;
         }
         int first = columnOf.size();
-        float[] meaning = embeddings.get(row);
-        double scaled = times * Weights.VECTOR;
-        for (int d = 0; d < meaning.length; d++) {
-            to[first + d] += meaning[d] * scaled;
+        float[] embedding = embeddings.get(row);
+        double scaled = times * Weights.EMBEDDING;
+        for (int d = 0; d < embedding.length; d++) {
+            to[first + d] += embedding[d] * scaled;
         }
     }
 

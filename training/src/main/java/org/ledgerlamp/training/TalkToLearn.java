@@ -23,8 +23,8 @@ record TalkToLearn(
 
     /** @param frozen the model cut at the top of the layers that stay as they are */
     static TalkToLearn of(LabelledTalk meeting, ContextEncoder frozen) {
-        List<List<ContextWindow>> tilings = List.of(
-                ContextWindow.tile(meeting.sentences(), false), ContextWindow.tile(meeting.sentences(), true));
+        List<List<ContextWindow>> tilings =
+                List.of(ContextWindow.tile(meeting.sentences(), false), ContextWindow.tile(meeting.sentences(), true));
         List<List<float[]>> states = new ArrayList<>();
         for (List<ContextWindow> tiling : tilings) {
             states.add(tiling.stream().map(w -> flat(frozen.states(w))).toList());

@@ -68,7 +68,8 @@ final class ThresholdChoice {
         int right = 0;
         for (int n = 1; n <= ranked.size(); n++) {
             right += ranked.get(n - 1).right() ? 1 : 0;
-            boolean lastOfItsCertainty = n == ranked.size() || ranked.get(n).certainty() < ranked.get(n - 1).certainty();
+            boolean lastOfItsCertainty = n == ranked.size()
+                    || ranked.get(n).certainty() < ranked.get(n - 1).certainty();
             double precision = right / (double) n;
             double recall = right / (double) Math.max(1, labels.get(kind));
             double f1 = 2 * precision * recall / Math.max(1e-9, precision + recall);

@@ -45,7 +45,8 @@ public final class Train implements Callable<Integer> {
     @Option(
             names = "--out",
             paramLabel = "FILE",
-            description = "write the weights learned from all meetings there, with thresholds chosen on the left-out drafts")
+            description =
+                    "write the weights learned from all meetings there, with thresholds chosen on the left-out drafts")
     private Path out;
 
     @Option(
@@ -57,7 +58,8 @@ public final class Train implements Callable<Integer> {
     @Option(
             names = "--parts",
             defaultValue = "3",
-            description = "parts of the authors that are left out in turn, the same as of the context (${DEFAULT-VALUE})")
+            description =
+                    "parts of the authors that are left out in turn, the same as of the context (${DEFAULT-VALUE})")
     private int parts;
 
     /** Runs the command; exits with its status. */
@@ -71,6 +73,7 @@ public final class Train implements Callable<Integer> {
         List<Labelled> meetings = Labelled.below(roots, scores);
         Authors authors = Authors.of(meetings.stream().map(Labelled::author).toList(), parts);
         ThresholdChoice thresholds = new ThresholdChoice();
+        AveragePrecision precision = new AveragePrecision();
         for (int part = 0; part < parts; part++) {
             int left = part;
             Weights others = Learner.learn(meetings.stream()
@@ -78,14 +81,17 @@ public final class Train implements Callable<Integer> {
                     .toList());
             for (Labelled meeting : meetings) {
                 if (authors.partOf(meeting.author()) == left) {
+                    precision.add(others.probabilities(meeting.sentences()), meeting.targets());
                     Draft draft = draft(meeting, others, scores.get(Labelled.name(meeting.folder())));
                     thresholds.add(
                             draft,
-                            JsonMapper.shared().readTree(Files.readString(meeting.folder().resolve("gold.json"))));
+                            JsonMapper.shared()
+                                    .readTree(Files.readString(meeting.folder().resolve("gold.json"))));
                     write(draft, meeting);
                 }
             }
         }
+        precision.lines().forEach(System.out::println);
         if (out != null) {
             Weights weights = thresholds.in(Learner.learn(meetings), System.out::println);
             try (Writer writer = Files.newBufferedWriter(out)) {

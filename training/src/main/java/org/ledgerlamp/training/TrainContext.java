@@ -11,22 +11,20 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.List;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.ContextEncoder;
 import org.ledgerlamp.core.language.OnnxModel;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.reading.ContextClassifier;
 import org.ledgerlamp.core.reading.ContextWeights;
-import org.ledgerlamp.core.reading.Weights;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -44,10 +42,7 @@ public final class TrainContext implements Callable<Integer> {
     @Parameters(arity = "1..*", paramLabel = "DIR", description = "directories with labelled meetings")
     private List<Path> roots;
 
-    @Option(
-            names = "--out",
-            paramLabel = "FILE",
-            description = "write the weights learned from all meetings there")
+    @Option(names = "--out", paramLabel = "FILE", description = "write the weights learned from all meetings there")
     private Path out;
 
     @Option(
@@ -56,16 +51,25 @@ public final class TrainContext implements Callable<Integer> {
             description = "write there for each sentence what a classifier says that did not see its author")
     private Path leftOut;
 
-    @Option(names = "--parts", defaultValue = "3", description = "parts of the authors that are left out in turn (${DEFAULT-VALUE})")
+    @Option(
+            names = "--parts",
+            defaultValue = "3",
+            description = "parts of the authors that are left out in turn (${DEFAULT-VALUE})")
     private int parts;
 
     @Option(names = "--epochs", defaultValue = "5", description = "how often every talk is seen (${DEFAULT-VALUE})")
     private int epochs;
 
-    @Option(names = "--seed", defaultValue = "1", description = "of the order of windows and of dropout (${DEFAULT-VALUE})")
+    @Option(
+            names = "--seed",
+            defaultValue = "1",
+            description = "of the order of windows and of dropout (${DEFAULT-VALUE})")
     private long seed;
 
-    @Option(names = "--at-once", defaultValue = "2", description = "classifiers learned at once, a processor each (${DEFAULT-VALUE})")
+    @Option(
+            names = "--at-once",
+            defaultValue = "2",
+            description = "classifiers learned at once, a processor each (${DEFAULT-VALUE})")
     private int atOnce;
 
     private final Instant began = Instant.now();
@@ -85,7 +89,10 @@ public final class TrainContext implements Callable<Integer> {
         List<LabelledTalk> labelled = LabelledTalk.below(roots);
         List<TalkToLearn> talks =
                 labelled.parallelStream().map(m -> TalkToLearn.of(m, frozen)).toList();
-        say("%d talks, %d sentences".formatted(talks.size(), talks.stream().mapToInt(TalkToLearn::sentences).sum()));
+        say("%d talks, %d sentences"
+                .formatted(
+                        talks.size(),
+                        talks.stream().mapToInt(TalkToLearn::sentences).sum()));
         Authors authors = Authors.of(talks.stream().map(TalkToLearn::author).toList(), parts);
         double[][][] judged = new double[talks.size()][][];
         List<Callable<Void>> runs = new ArrayList<>();
@@ -108,7 +115,11 @@ public final class TrainContext implements Callable<Integer> {
                 byMeeting.put(talks.get(t).name(), judged[t]);
             }
             LeftOutContext.write(byMeeting, leftOut);
-            report(talks, judged);
+            AveragePrecision precision = new AveragePrecision();
+            for (int t = 0; t < judged.length; t++) {
+                precision.add(judged[t], talks.get(t).targets());
+            }
+            precision.lines().forEach(this::say);
         }
         return 0;
     }
@@ -138,11 +149,10 @@ public final class TrainContext implements Callable<Integer> {
             List<TalkToLearn> talks,
             OnnxModel model,
             double[][][] judged) {
-        List<TalkToLearn> others = talks.stream()
-                .filter(t -> authors.partOf(t.author()) != part)
-                .toList();
-        ContextClassifier classifier =
-                new ContextClassifier(learner(model, "without part " + (part + 1)).learn(others, seed));
+        List<TalkToLearn> others =
+                talks.stream().filter(t -> authors.partOf(t.author()) != part).toList();
+        ContextClassifier classifier = new ContextClassifier(
+                learner(model, "without part " + (part + 1)).learn(others, seed));
         for (int t = 0; t < judged.length; t++) {
             if (authors.partOf(talks.get(t).author()) == part) {
                 judged[t] = classifier.probabilities(labelled.get(t).sentences(), Progress.UNWATCHED);
@@ -157,34 +167,5 @@ public final class TrainContext implements Callable<Integer> {
         } catch (IOException e) {
             throw new UncheckedIOException("the weights cannot be written: " + out, e);
         }
-    }
-
-    private void report(List<TalkToLearn> talks, double[][][] judged) {
-        for (int k = 0; k < Weights.COLUMNS.size(); k++) {
-            int column = k;
-            List<double[]> ranked = new ArrayList<>();
-            for (int t = 0; t < judged.length; t++) {
-                int talk = t;
-                IntStream.range(0, judged[t].length)
-                        .forEach(i -> ranked.add(new double[] {
-                            judged[talk][i][column], talks.get(talk).targets()[i][column] ? 1 : 0
-                        }));
-            }
-            say("average precision of %s: %.3f".formatted(Weights.COLUMNS.get(k), averagePrecision(ranked)));
-        }
-    }
-
-    /** The mean over the labelled ones of how many of those ranked as high are labelled. */
-    static double averagePrecision(List<double[]> scoredAndLabelled) {
-        scoredAndLabelled.sort((a, b) -> Double.compare(b[0], a[0]));
-        double sum = 0;
-        int found = 0;
-        for (int rank = 0; rank < scoredAndLabelled.size(); rank++) {
-            if (scoredAndLabelled.get(rank)[1] == 1) {
-                found++;
-                sum += found / (rank + 1.0);
-            }
-        }
-        return found == 0 ? 0 : sum / found;
     }
 }

@@ -32,7 +32,9 @@ public final class ContextEncoder {
     /** For each piece of the window its state, of {@link SentenceVectors#SIZE} numbers. A window depends on nothing but itself. */
     public float[][] states(ContextWindow window) {
         long[][] ids = {IntStream.of(window.pieces()).asLongStream().toArray()};
-        long[][] all = {LongStream.generate(() -> 1).limit(window.pieces().length).toArray()};
+        long[][] all = {
+            LongStream.generate(() -> 1).limit(window.pieces().length).toArray()
+        };
         try (OnnxTensor input = OnnxTensor.createTensor(environment, ids);
                 OnnxTensor attention = OnnxTensor.createTensor(environment, all);
                 OnnxTensor kinds = OnnxTensor.createTensor(environment, new long[1][window.pieces().length]);

@@ -20,8 +20,9 @@ public final class Languages {
     private static final String MODEL = "/langdetect-183.bin";
     private static final String ENGLISH = "eng";
     private static final Set<String> COMMONEST = Set.of(
-            "the", "and", "to", "of", "a", "in", "it", "is", "that", "we", "you", "i", "for", "on", "it's", "was", "be", "have",
-            "with", "not", "this", "but", "they", "so", "at", "what", "if", "do", "can", "will", "then", "there", "no", "from");
+            "the", "and", "to", "of", "a", "in", "it", "is", "that", "we", "you", "i", "for", "on", "it's", "was", "be",
+            "have", "with", "not", "this", "but", "they", "so", "at", "what", "if", "do", "can", "will", "then",
+            "there", "no", "from");
     private static final double ENGLISH_SHARE = 0.17;
     private static final int FEWEST_WORDS = 40;
     private static final int SAMPLE = 20_000;

@@ -79,7 +79,8 @@ public final class NounPhrases {
 
     /** Whether a phrase names a time rather than a thing. */
     public static boolean isTime(NounPhrase phrase) {
-        return TIMES.contains(phrase.head().lower()) || TIMES.contains(phrase.head().lemma());
+        return TIMES.contains(phrase.head().lower())
+                || TIMES.contains(phrase.head().lemma());
     }
 
     /** Whether a phrase ends with a number, which names nothing alone. */

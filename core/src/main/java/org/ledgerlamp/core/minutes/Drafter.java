@@ -8,11 +8,11 @@ import org.ledgerlamp.core.reading.Asked;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Guests;
-import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Reader;
 import org.ledgerlamp.core.reading.Reading;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.core.wording.Worded;
@@ -20,6 +20,9 @@ import org.ledgerlamp.core.wording.Wording;
 
 /** Drafts minutes. Same source, facts and template, same draft. */
 public final class Drafter {
+    /** What can neither be worded nor quoted is only half as sure to be worth a line. */
+    private static final double UNWORDED = 0.5;
+
     private final SentenceClassifier classifier;
     private final Shorthand shorthand;
 
@@ -67,9 +70,10 @@ public final class Drafter {
         List<Line> possible = new ArrayList<>();
         for (Finding finding : findings) {
             Worded worded = wording.of(written(finding, reading));
-            boolean drafted = finding.certainty() >= template.least(finding.kind())
-                    && worded.form() != Worded.Form.AS_SAID;
-            (drafted ? lines : possible).add(line(finding, worded, reading, null));
+            Line line = line(finding, worded, reading, null);
+            boolean drafted =
+                    line.certainty() >= template.least(finding.kind()) && worded.form() != Worded.Form.AS_SAID;
+            (drafted ? lines : possible).add(line);
         }
         lines.retainAll(OneKind.of(lines));
         Set<Line> kept = LineBudget.within(lines, template.detail(), source);
@@ -80,7 +84,8 @@ public final class Drafter {
         List<Line> answers = new ArrayList<>();
         for (int i = 0; i < asking.size(); i++) {
             for (Finding answer : reading.answers().get(i)) {
-                answers.add(line(answer, wording.of(answer), reading, asking.get(i).heading()));
+                answers.add(
+                        line(answer, wording.of(answer), reading, asking.get(i).heading()));
             }
         }
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
@@ -103,7 +108,7 @@ public final class Drafter {
                 action && finding.due() != null ? finding.due().words() : null,
                 topicOf(finding, reading),
                 section,
-                finding.certainty(),
+                worded.form() == Worded.Form.AS_SAID ? finding.certainty() * UNWORDED : finding.certainty(),
                 finding.reasons(),
                 finding.backing(),
                 finding.evidence());

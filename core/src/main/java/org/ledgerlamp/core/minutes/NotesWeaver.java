@@ -82,7 +82,11 @@ final class NotesWeaver {
         List<Finding> points = new ArrayList<>();
         for (NoteLine line : notes.source().noteLines()) {
             boolean done = line.mark().filter(m -> m == Mark.DONE).isPresent();
-            if (!line.heading() && !line.isSignature() && !done && !carried.contains(line.n()) && Words.count(line.text()) >= FEWEST_WORDS) {
+            if (!line.heading()
+                    && !line.isSignature()
+                    && !done
+                    && !carried.contains(line.n())
+                    && Words.count(line.text()) >= FEWEST_WORDS) {
                 Evidence evidence = new Evidence(
                         Evidence.Origin.NOTES,
                         line.n(),

@@ -64,14 +64,14 @@ final class Summariser {
                 .toList());
         List<Line> watched = Stream.of(Kind.RISK, Kind.LOWLIGHT)
                 .flatMap(this::of)
-                .sorted(Comparator.comparing((Line l) -> !FIGURE.matcher(l.text()).find())
+                .sorted(Comparator.comparing(
+                                (Line l) -> !FIGURE.matcher(l.text()).find())
                         .thenComparing(l -> l.kind() != Kind.RISK)
                         .thenComparingDouble(l -> -l.certainty()))
                 .toList();
         List<Line> next = of(Kind.ACTION)
                 .filter(l -> l.owner() != null)
-                .sorted(Comparator.comparing(
-                                (Line l) -> l.due() == null ? LocalDate.MAX : l.due())
+                .sorted(Comparator.comparing((Line l) -> l.due() == null ? LocalDate.MAX : l.due())
                         .thenComparingDouble(l -> -l.certainty()))
                 .toList();
         // Room is given in turns, so that what was settled leaves some for what comes next.
@@ -109,7 +109,8 @@ final class Summariser {
         if (reading.topics().isEmpty()) {
             return line.certainty();
         }
-        Topic topic = reading.topics().get(Math.min(line.topic(), reading.topics().size() - 1));
+        Topic topic =
+                reading.topics().get(Math.min(line.topic(), reading.topics().size() - 1));
         int spoken = reading.source().utterances().stream()
                 .filter(u -> u.n() >= topic.from() && u.n() <= topic.to())
                 .mapToInt(u -> Words.count(u.text()))
@@ -128,7 +129,9 @@ final class Summariser {
         for (Line line : ranked) {
             int length = Words.count(line.text());
             Predicate<Line> same = line::restsOnTheSameAs;
-            if (taken.size() < most && words + length <= MOST_WORDS && told.stream().noneMatch(same)) {
+            if (taken.size() < most
+                    && words + length <= MOST_WORDS
+                    && told.stream().noneMatch(same)) {
                 taken.add(line);
                 told.add(line);
                 words += length;

@@ -20,6 +20,7 @@ final class DecisionFinder {
     private static final int REPLIES_TO_LOOK_AT = 4;
     /** Turns in which somebody may still say that they stand against it. */
     private static final int TURNS_TO_OBJECT = 8;
+
     private static final int SENTENCES_BACK_TO_A_PROPOSAL = 8;
 
     private final Talk talk;

@@ -37,6 +37,9 @@ final class DeedList {
         }
         List<Deed> deeds = new ArrayList<>();
         int from = comma.end();
+        if (dates.getFirst().start() < from) {
+            return List.of();
+        }
         for (int i = 0; i < dates.size(); i++) {
             boolean last = i == dates.size() - 1;
             Matcher next = AND_THEN.matcher(s.text())

@@ -32,8 +32,8 @@ public record FeaturedSentence(int utterance, String text, Map<String, Double> f
         List<Map<String, Double>> features = Features.of(talk, claims, context, embeddings);
         List<FeaturedSentence> sentences = new ArrayList<>();
         for (Sentence s : talk.sentences()) {
-            sentences.add(new FeaturedSentence(
-                    s.utterance(), s.text(), features.get(s.index()), embeddings[s.index()]));
+            sentences.add(
+                    new FeaturedSentence(s.utterance(), s.text(), features.get(s.index()), embeddings[s.index()]));
         }
         return sentences;
     }

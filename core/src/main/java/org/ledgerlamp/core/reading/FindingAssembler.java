@@ -36,6 +36,10 @@ final class FindingAssembler {
 
     private static final double NEARLY_AS_LIKELY = 0.8;
     private static final double TELLING = 0.3;
+    private static final int AROUND = 4;
+    /** How likely, beside the carrier, a sentence around it must be to be shown as what the finding rests on. */
+    private static final double BELONGING = 0.08;
+
     private static final double SAME_AGAIN = 0.5;
     private static final int FEWEST_NEW_WORDS = 2;
 
@@ -112,7 +116,8 @@ final class FindingAssembler {
                         && !marked.containsKey(talk.sentences().get(i).utterance())
                         && !talk.sentences().get(i).content().isEmpty())
                 .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -probabilities[i]).thenComparingInt(i -> i))
+                .sorted(Comparator.comparingDouble((Integer i) -> -probabilities[i])
+                        .thenComparingInt(i -> i))
                 .forEach(i -> {
                     Finding here = finding(kind, i);
                     Group group = groupFor(i, here, groups);
@@ -227,6 +232,8 @@ final class FindingAssembler {
                 .toList();
         telling.forEach(m -> evidence.add(talk.evidence(talk.sentences().get(m))));
         evidence.addAll(finding.evidence());
+        around(carrier, probabilities)
+                .forEach(m -> evidence.add(talk.evidence(talk.sentences().get(m))));
         Sentence before = talk.before(talk.sentences().get(carrier));
         if (before != null && !before.isBare() && evidence.size() < MOST_EVIDENCE) {
             evidence.add(talk.evidence(before));
@@ -239,6 +246,16 @@ final class FindingAssembler {
                         reasons(finding, carrier),
                         evidence.stream().limit(MOST_EVIDENCE).toList())
                 .weighed(probabilities[carrier]);
+    }
+
+    /** The sentences around one that likely belong to it, the likeliest first. */
+    private List<Integer> around(int carrier, double[] probabilities) {
+        return IntStream.rangeClosed(
+                        Math.max(0, carrier - AROUND), Math.min(probabilities.length - 1, carrier + AROUND))
+                .filter(m -> m != carrier && probabilities[m] >= probabilities[carrier] * BELONGING)
+                .boxed()
+                .sorted(Comparator.comparingDouble(m -> -probabilities[m]))
+                .toList();
     }
 
     private Finding owned(Finding finding, Sentence carrier) {

@@ -47,7 +47,9 @@ final class NotesFinder {
         List<Finding> found = new ArrayList<>();
         Source source = talk.source();
         for (NoteLine line : source.noteLines()) {
-            if (!line.heading() && !line.isSignature() && line.mark().filter(m -> m == Mark.DONE).isEmpty()) {
+            if (!line.heading()
+                    && !line.isSignature()
+                    && line.mark().filter(m -> m == Mark.DONE).isEmpty()) {
                 read(line).ifPresent(found::add);
             }
         }
@@ -147,7 +149,9 @@ final class NotesFinder {
                     .equals(mention.person().initials());
             if (FOR_SOMEBODY.matcher(before).matches()
                     || (before.isBlank() || initials)
-                            && NAME_TO_DO.matcher(s.text().substring(mention.end())).find()) {
+                            && NAME_TO_DO
+                                    .matcher(s.text().substring(mention.end()))
+                                    .find()) {
                 return mention.person();
             }
         }

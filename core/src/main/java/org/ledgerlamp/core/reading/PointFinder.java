@@ -40,7 +40,8 @@ final class PointFinder {
         IntStream.range(0, probabilities.length)
                 .filter(i -> probabilityOf(i) >= least && !taken.contains(i))
                 .boxed()
-                .sorted(Comparator.comparingDouble((Integer i) -> -probabilityOf(i)).thenComparingInt(i -> i))
+                .sorted(Comparator.comparingDouble((Integer i) -> -probabilityOf(i))
+                        .thenComparingInt(i -> i))
                 .map(talk.sentences()::get)
                 .filter(PointFinder::saysSomething)
                 .forEach(s -> {

@@ -62,13 +62,13 @@ final class TopicFinder {
             } else if (before != null && before.title() == null) {
                 topics.set(topics.size() - 1, new Topic(title, before.from(), to, before.at(), items[i]));
             } else {
-                topics.add(new Topic(title, from, to, source.utterances().get(from).start(), items[i]));
+                topics.add(
+                        new Topic(title, from, to, source.utterances().get(from).start(), items[i]));
             }
         }
         if (topics.size() == 1 && topics.getFirst().title() == null) {
             Topic whole = topics.getFirst();
-            return List.of(new Topic(
-                    talk.meeting().title(), whole.from(), whole.to(), whole.at(), whole.agendaItem()));
+            return List.of(new Topic(talk.meeting().title(), whole.from(), whole.to(), whole.at(), whole.agendaItem()));
         }
         return topics;
     }

@@ -47,9 +47,12 @@ final class TopicTitles {
         /** The form that is said most; one of several words where it is said as often as {@link #TELLING} asks. */
         String words() {
             Comparator<Map.Entry<String, Double>> byWeight = Map.Entry.comparingByValue();
-            Comparator<Map.Entry<String, Double>> telling = Comparator.comparing(
-                    f -> Words.count(f.getKey()) > 1 && f.getValue() >= weight * TELLING);
-            return forms.entrySet().stream().max(telling.thenComparing(byWeight)).orElseThrow().getKey();
+            Comparator<Map.Entry<String, Double>> telling =
+                    Comparator.comparing(f -> Words.count(f.getKey()) > 1 && f.getValue() >= weight * TELLING);
+            return forms.entrySet().stream()
+                    .max(telling.thenComparing(byWeight))
+                    .orElseThrow()
+                    .getKey();
         }
     }
 
@@ -79,7 +82,8 @@ final class TopicTitles {
                 List<Mention> people = mentions.in(text);
                 for (NounPhrase phrase : NounPhrases.in(Tagger.shared().words(text))) {
                     if (namesAThing(phrase, text, people)) {
-                        Named named = all.computeIfAbsent(Words.stem(phrase.head().lower()), k -> new Named());
+                        Named named =
+                                all.computeIfAbsent(Words.stem(phrase.head().lower()), k -> new Named());
                         named.times++;
                         named.weight += weight;
                         named.forms.merge(shortened(phrase, text), weight, Double::sum);

@@ -37,15 +37,15 @@ public final class Weights {
     public static final String OFFERING = "threshold:offer";
     /** The feature that every sentence has. */
     public static final String BIAS = "bias";
-    /** Before the number of a dimension: the feature that stands for it. */
+    /** Before the number of a dimension of the embedding: the feature that stands for it. */
     public static final String DIMENSION = "v:";
-    /** How strongly a sentence's vector counts beside its features: each of its numbers is taken times this. */
-    public static final double VECTOR = 6;
+    /** How strongly a sentence's embedding counts beside its features: each of its numbers is taken times this. */
+    public static final double EMBEDDING = 6;
 
     private static final String SHIPPED_FILE = "classifier.tsv";
 
     private final Map<String, double[]> byFeature;
-    private final double[][] vector = new double[SentenceVectors.SIZE][COLUMNS.size()];
+    private final double[][] embedding = new double[SentenceVectors.SIZE][COLUMNS.size()];
     private final double[] bias;
 
     /** The column of {@code kind}. */
@@ -54,17 +54,14 @@ public final class Weights {
     }
 
     /**
-     * @param byFeature for each feature its weight by column, in the order of {@link #COLUMNS}; {@link #DIMENSION} and {@link #BIAS}
+     * @param byFeature for each feature its weight by column, in the order of {@link #COLUMNS}; {@link #BIAS}
      *     among them
      */
     public Weights(Map<String, double[]> byFeature) {
         this.byFeature = new HashMap<>(byFeature);
         this.bias = byFeature.getOrDefault(BIAS, new double[COLUMNS.size()]);
-        for (int d = 0; d < SentenceVectors.SIZE; d++) {
-            double[] row = byFeature.get(DIMENSION + d);
-            if (row != null) {
-                vector[d] = row;
-            }
+        for (int d = 0; d < embedding.length; d++) {
+            embedding[d] = byFeature.getOrDefault(DIMENSION + d, embedding[d]);
         }
     }
 
@@ -142,7 +139,6 @@ public final class Weights {
 
     /** How likely {@code sentence} carries each kind or turns the talk, in the order of {@link #COLUMNS}, each between 0 and 1. */
     public double[] probabilities(FeaturedSentence sentence) {
-        float[] meaning = sentence.embedding();
         double[] sum = bias.clone();
         for (Map.Entry<String, Double> feature : sentence.features().entrySet()) {
             double[] row = byFeature.get(feature.getKey());
@@ -152,9 +148,10 @@ public final class Weights {
                 }
             }
         }
-        for (int d = 0; d < meaning.length; d++) {
+        float[] meant = sentence.embedding();
+        for (int d = 0; d < meant.length; d++) {
             for (int k = 0; k < sum.length; k++) {
-                sum[k] += vector[d][k] * meaning[d] * VECTOR;
+                sum[k] += embedding[d][k] * meant[d] * EMBEDDING;
             }
         }
         for (int k = 0; k < sum.length; k++) {

@@ -59,7 +59,9 @@ final class JsonReader implements SourceReader {
         Deque<JsonNode> open = new ArrayDeque<>(List.of(root));
         while (!open.isEmpty()) {
             JsonNode node = open.pop();
-            if (node.isArray() && isTalk(node) && (longest == null || !isTalk(longest) || node.size() > longest.size())) {
+            if (node.isArray()
+                    && isTalk(node)
+                    && (longest == null || !isTalk(longest) || node.size() > longest.size())) {
                 longest = node;
             }
             node.forEach(child -> {

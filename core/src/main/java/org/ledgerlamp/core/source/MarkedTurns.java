@@ -43,9 +43,7 @@ final class MarkedTurns {
         List<String> parts = new ArrayList<>(List.of(""));
         for (String line : cue) {
             boolean another = dashes && DASHED.matcher(line).find();
-            String[] pieces = dashes
-                    ? new String[] {DASHED.matcher(line).replaceFirst("")}
-                    : MARK.split(line, -1);
+            String[] pieces = dashes ? new String[] {DASHED.matcher(line).replaceFirst("")} : MARK.split(line, -1);
             for (int i = 0; i < pieces.length; i++) {
                 if (i > 0 || another) {
                     parts.add(pieces[i]);

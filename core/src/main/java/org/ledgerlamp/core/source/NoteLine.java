@@ -15,7 +15,8 @@ import java.util.regex.Pattern;
  */
 public record NoteLine(int n, int line, int indent, boolean heading, Optional<Mark> mark, String text) {
     private static final Pattern SIGNATURE = Pattern.compile(
-            "(?:added|written|typed|noted|minuted|taken|recorded|entered) (?:up )?by\\b.{0,60}", Pattern.CASE_INSENSITIVE);
+            "(?:added|written|typed|noted|minuted|taken|recorded|entered) (?:up )?by\\b.{0,60}",
+            Pattern.CASE_INSENSITIVE);
 
     /** Whether the line says no more than who wrote the others. */
     public boolean isSignature() {

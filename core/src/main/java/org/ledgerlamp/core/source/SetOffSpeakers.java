@@ -49,7 +49,10 @@ final class SetOffSpeakers {
     }
 
     private static boolean isName(String text) {
-        return !text.isEmpty() && text.length() <= LONGEST_NAME && Character.isLetter(text.charAt(0)) && !text.matches(".*[.?!]");
+        return !text.isEmpty()
+                && text.length() <= LONGEST_NAME
+                && Character.isLetter(text.charAt(0))
+                && !text.matches(".*[.?!]");
     }
 
     private static boolean opensItsParagraph(Element bold) {
@@ -59,13 +62,16 @@ final class SetOffSpeakers {
             }
         }
         Element parent = bold.parent();
-        return parent != null && !parent.normalName().equals("td") && !parent.normalName().equals("th");
+        return parent != null
+                && !parent.normalName().equals("td")
+                && !parent.normalName().equals("th");
     }
 
     /** A name that stands in a paragraph of its own is moved to the front of the next. */
     private static void joinWithWords(Element name) {
         Element paragraph = name.normalName().equals("dt") ? name : name.parent();
-        boolean alone = paragraph == name || paragraph.text().strip().equals(name.text().strip());
+        boolean alone =
+                paragraph == name || paragraph.text().strip().equals(name.text().strip());
         Element next = paragraph.nextElementSibling();
         if (alone && next != null) {
             next.prependText(name.text().strip() + " ");

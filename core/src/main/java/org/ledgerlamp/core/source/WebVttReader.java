@@ -28,9 +28,10 @@ final class WebVttReader implements SourceReader {
             }
         }
         if (talk.builder().isEmpty()) {
-            throw talk.builder().nothingRead(
-                    "line " + Math.min(2, lines.size()),
-                    "no cue could be read: expected times such as 00:01:02.500 --> 00:01:05.000 with words below");
+            throw talk.builder()
+                    .nothingRead(
+                            "line " + Math.min(2, lines.size()),
+                            "no cue could be read: expected times such as 00:01:02.500 --> 00:01:05.000 with words below");
         }
         return talk.builder().build(SourceFormat.WEBVTT, SourceFacts.NONE);
     }
@@ -58,8 +59,10 @@ final class WebVttReader implements SourceReader {
     /** Metadata may stand right below the first line; any other block without a time is a stray. */
     private static void reportStray(int from, CueWords talk) {
         if (from > 1) {
-            talk.builder().problem(
-                    "line " + (from + 1), "words without a time: expected a cue such as 00:01:02.500 --> 00:01:05.000");
+            talk.builder()
+                    .problem(
+                            "line " + (from + 1),
+                            "words without a time: expected a cue such as 00:01:02.500 --> 00:01:05.000");
         }
     }
 

@@ -10,7 +10,8 @@ import org.ledgerlamp.core.reading.Finding;
 /** Words what somebody is to do: the owner first, then the verb. */
 final class ActionWording {
     private static final Pattern POINTING = Pattern.compile(
-            ",?\\s+(?:on|about|for|of|with|to|from|before|after|into|over)\\s+(?:it|that|this|them|those|these)$", Pattern.CASE_INSENSITIVE);
+            ",?\\s+(?:on|about|for|of|with|to|from|before|after|into|over)\\s+(?:it|that|this|them|those|these)$",
+            Pattern.CASE_INSENSITIVE);
 
     private ActionWording() {}
 

@@ -12,13 +12,39 @@ import org.ledgerlamp.core.language.Tagger;
  * matter, so what hangs on is kept only where it conditions or explains.
  */
 final class Clauses {
-    private static final Pattern SUBJECT =
-            Pattern.compile("(?:i|you|he|she|it|they|we|there|that|this|who|nobody|everybody|somebody|what)(?:'(?:ll|d|m|re|ve|s))?");
-    private static final Set<String> JOINING = Set.of("and", "but", "so", "because", "cos", "'cause", "or", "then", "which", "although", "though", "since");
-    private static final Set<String> CONDITIONING =
-            Set.of("if", "unless", "once", "until", "till", "provided", "otherwise", "except", "when", "before", "after", "while");
+    private static final Pattern SUBJECT = Pattern.compile(
+            "(?:i|you|he|she|it|they|we|there|that|this|who|nobody|everybody|somebody|what)(?:'(?:ll|d|m|re|ve|s))?");
+    private static final Set<String> JOINING = Set.of(
+            "and", "but", "so", "because", "cos", "'cause", "or", "then", "which", "although", "though", "since");
+    private static final Set<String> CONDITIONING = Set.of(
+            "if",
+            "unless",
+            "once",
+            "until",
+            "till",
+            "provided",
+            "otherwise",
+            "except",
+            "when",
+            "before",
+            "after",
+            "while");
     private static final Set<String> LEADING = Set.of(
-            "if", "unless", "once", "when", "while", "because", "since", "although", "though", "as", "until", "before", "after", "whenever", "provided");
+            "if",
+            "unless",
+            "once",
+            "when",
+            "while",
+            "because",
+            "since",
+            "although",
+            "though",
+            "as",
+            "until",
+            "before",
+            "after",
+            "whenever",
+            "provided");
 
     private Clauses() {}
 
@@ -30,12 +56,10 @@ final class Clauses {
         List<TaggedWord> words = Tagger.shared().words(sentence);
         List<Integer> borders = borders(words);
         if (borders.isEmpty()) {
-            return List.of(sentence);
+            return sentence.isBlank() ? List.of() : List.of(sentence);
         }
-        int splice = borders.stream()
-                .filter(b -> isSplice(words, b))
-                .findFirst()
-                .orElse(words.size());
+        int splice =
+                borders.stream().filter(b -> isSplice(words, b)).findFirst().orElse(words.size());
         List<String> forms = new ArrayList<>(List.of(upTo(sentence, words, splice)));
         boolean leads = LEADING.contains(words.getFirst().lower());
         int first = leads ? borders.size() > 1 ? borders.get(1) : words.size() : borders.getFirst();
@@ -73,7 +97,10 @@ final class Clauses {
 
     private static boolean conditions(List<TaggedWord> words, int border) {
         int at = border;
-        while (at < words.size() && (words.get(at).is("PUNCT") || words.get(at).lower().equals("and") || words.get(at).lower().equals("but"))) {
+        while (at < words.size()
+                && (words.get(at).is("PUNCT")
+                        || words.get(at).lower().equals("and")
+                        || words.get(at).lower().equals("but"))) {
             at++;
         }
         return at < words.size() && CONDITIONING.contains(words.get(at).lower());
@@ -95,7 +122,9 @@ final class Clauses {
                 at++;
             }
             boolean joined = at < words.size() && JOINING.contains(words.get(at).lower());
-            boolean conditioned = stop && at < words.size() && CONDITIONING.contains(words.get(at).lower());
+            boolean conditioned = stop
+                    && at < words.size()
+                    && CONDITIONING.contains(words.get(at).lower());
             if (joined && at + 1 < words.size()) {
                 at++;
             }
@@ -117,7 +146,9 @@ final class Clauses {
         }
         if (w.is("PROPN", "DET", "NOUN") && !words.get(at - 1).is("DET", "ADJ")) {
             int noun = at;
-            while (noun < words.size() - 1 && words.get(noun).is("DET", "ADJ", "NOUN", "PROPN", "NUM") && noun < at + 4) {
+            while (noun < words.size() - 1
+                    && words.get(noun).is("DET", "ADJ", "NOUN", "PROPN", "NUM")
+                    && noun < at + 4) {
                 noun++;
             }
             TaggedWord verb = words.get(noun);

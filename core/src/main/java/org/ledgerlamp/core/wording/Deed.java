@@ -17,11 +17,13 @@ final class Deed {
             ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TOGETHER = Pattern.compile(
-            "(?:^|.*?(?<![\\p{L}'’]))(?:we['’]ll|we will|we can|we['’]re going to)\\s+(\\p{L}.*)", Pattern.CASE_INSENSITIVE);
+            "(?:^|.*?(?<![\\p{L}'’]))(?:we['’]ll|we will|we can|we['’]re going to)\\s+(\\p{L}.*)",
+            Pattern.CASE_INSENSITIVE);
     /** "I ring the area lady tomorrow." */
     private static final Pattern PRESENT = Pattern.compile(
             "(?:^|.*?[,;]\\s+)I\\s+((?!(?:am|was|have(?! (?:the|a|an) .*(?: by | on ))|had|do|did|don['’]t|can|could|would|will|should|might|may|think|know|want|like|need|mean|say|guess|hope|see|said|got|just|never|also|really|still|always)(?![\\p{L}'’]))\\p{L}+(?<!ed)\\s+.*)",
             Pattern.CASE_INSENSITIVE);
+
     private static final Pattern WANTED = Pattern.compile(
             ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: got to| needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);

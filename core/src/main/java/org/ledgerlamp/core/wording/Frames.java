@@ -11,8 +11,8 @@ final class Frames {
                     + "|I (?:suggest|propose|move|recommend|vote for)(?: that)?(?: we)?|what (?:I['’]d|I would|she['’]d|he['’]d) (?:propose|suggest|do|say|like) is(?: that)?(?: we| to)?"
                     + "|my (?:feeling|view|sense|proposal|suggestion|vote|preference) (?:is|would be)(?: that| to)?(?: we)?|the (?:decision|idea|plan|proposal) is(?: that| to)?(?: we)?"
                     + "|(?:we['’]ve |we have |we['’]re |it['’]s |that['’]s )?(?:agreed|decided|settled|resolved)(?: (?:to|that|on|then))?[,:]?|could I suggest(?: that)?(?: we)?|can I suggest(?: that)?(?: we)?|I['’]m inclined to|I['’]m minded to|we(?= (?:keep|leave|go|put|take|hold|drop|move|stick|do|give|make|use|buy|wait|start|stop|ask|run|get|let|stay|pay|cut|order|skip|try|order|close|open|book|split|push|pull|park|carry|cap|set) )";
-    private static final Pattern SETTLED =
-            Pattern.compile("^(?:(?:so|then|and|but|okay|right)\\s+)*(?:" + SETTLING + ")\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SETTLED = Pattern.compile(
+            "^(?:(?:so|then|and|but|okay|right)\\s+)*(?:" + SETTLING + ")\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern REFUSED = Pattern.compile(
             "^(?:let['’]s not|we(?:['’]re| are) not(?: going to)?|we (?:won['’]t|don['’]t|do not|will not|can['’]t|shouldn['’]t))\\s+",
             Pattern.CASE_INSENSITIVE);
@@ -23,6 +23,7 @@ final class Frames {
     private static final Pattern LABEL = Pattern.compile(
             "^(?:(?:just|only|so) )?(?:(?:one|another|a|an|my|the|some|big|small|more|quick|other|main|only|last|little|bit of|piece of|open) )*(?:worry|concern|fear|risk|danger|question|(?:good |bad )?news|highlight|lowlight|thing)\\s*(?:[:–—]|\\s-|,?\\s+is(?: that)?)\\s*(?=.)",
             Pattern.CASE_INSENSITIVE);
+
     private static final Pattern ASKED_ROUND = Pattern.compile(
             "^(?:(?:do|does|did) (?:we|you|anyone|anybody|somebody|someone) (?:happen to )?know(?: yet)?|has (?:anyone|anybody) (?:any idea|heard)|any idea|I (?:don['’]t|do not) know|no idea|nobody knows|we don['’]t know|I['’]m not sure|I['’]d like to know|I wonder|what I (?:don['’]t know|want to know) is|the question is)[,:]?\\s+(?=(?:who|what|when|where|which|why|how|if|whether)(?![\\p{L}]))",
             Pattern.CASE_INSENSITIVE);

@@ -21,7 +21,8 @@ final class Quotation {
 
     /** Words that only take the turn. */
     private static final Pattern OPENER = Pattern.compile(
-            "^(?:(?:so|and|but|well|okay|ok|right|yeah|yes|no|oh|because|now|then|look|anyway)(?:[,.!…-]+\\s*|\\s+(?=\\p{L})))+(?=\\S)", Pattern.CASE_INSENSITIVE);
+            "^(?:(?:so|and|but|well|okay|ok|right|yeah|yes|no|oh|because|now|then|look|anyway)(?:[,.!…-]+\\s*|\\s+(?=\\p{L})))+(?=\\S)",
+            Pattern.CASE_INSENSITIVE);
 
     private Quotation() {}
 

@@ -19,9 +19,11 @@ import org.ledgerlamp.core.people.Person;
 final class References {
     private static final Pattern PRONOUN = Pattern.compile(
             "(i|me|my|mine|myself|we|us|our|ours|ourselves|you|your|yours|yourself|he|she|him|her|his|hers|it|its|they|them|their|this|that|these|those)('(?:ll|d|m|re|ve|s))?");
-    private static final Set<String> POINTING = Set.of("it", "its", "they", "them", "their", "this", "that", "these", "those");
+    private static final Set<String> POINTING =
+            Set.of("it", "its", "they", "them", "their", "this", "that", "these", "those");
     private static final Set<String> MANY = Set.of("they", "them", "their", "these", "those");
-    private static final Set<String> BEFORE_INVERSION = Set.of("do", "am", "have", "are", "did", "should", "can", "could", "will", "would", "shall");
+    private static final Set<String> BEFORE_INVERSION =
+            Set.of("do", "am", "have", "are", "did", "should", "can", "could", "will", "would", "shall");
 
     private final Scene scene;
     private final Things things;
@@ -116,7 +118,11 @@ final class References {
         if (agreeing >= 0 && (inverted || verb >= 0)) {
             TaggedWord v = words.get(agreeing);
             write(agreeing, plural ? plural(v) : Verbs.thirdPerson(v));
-            if (!inverted && !plural && verb + 2 < words.size() && !Verbs.isModal(v) && words.get(verb + 1).lower().equals("and")
+            if (!inverted
+                    && !plural
+                    && verb + 2 < words.size()
+                    && !Verbs.isModal(v)
+                    && words.get(verb + 1).lower().equals("and")
                     && words.get(verb + 2).is("VERB")) {
                 write(verb + 2, Verbs.thirdPerson(words.get(verb + 2)));
             }
@@ -190,7 +196,9 @@ final class References {
         otherNamed = true;
         boolean owned = pronoun.equals("his")
                 || pronoun.equals("hers")
-                || pronoun.equals("her") && i + 1 < words.size() && words.get(i + 1).is("NOUN", "ADJ", "PROPN", "NUM")
+                || pronoun.equals("her")
+                        && i + 1 < words.size()
+                        && words.get(i + 1).is("NOUN", "ADJ", "PROPN", "NUM")
                         && !Things.isTime(words.get(i + 1));
         write(
                 i,
@@ -207,7 +215,8 @@ final class References {
 
     private boolean thing(int i, String pronoun, String ending) {
         TaggedWord w = words.get(i);
-        boolean demonstrative = pronoun.equals("this") || pronoun.equals("that") || pronoun.equals("these") || pronoun.equals("those");
+        boolean demonstrative =
+                pronoun.equals("this") || pronoun.equals("that") || pronoun.equals("these") || pronoun.equals("those");
         if (demonstrative && (isBeforeAThing(i) || isRelative(i))) {
             return true;
         }
@@ -223,8 +232,7 @@ final class References {
         boolean many = MANY.contains(pronoun);
         return (isSubject(i) ? things.goingOn(many) : things.spokenOf(many))
                 .map(t -> written(
-                        i,
-                        ending.isEmpty() ? t : t + " " + Verbs.auxiliary(ending, next(i), MANY.contains(pronoun))))
+                        i, ending.isEmpty() ? t : t + " " + Verbs.auxiliary(ending, next(i), MANY.contains(pronoun))))
                 .orElse(false);
     }
 
@@ -252,7 +260,10 @@ final class References {
     private boolean isNamedBefore(int i, boolean many) {
         return words.subList(0, i).stream()
                 .anyMatch(w -> w.is("NOUN") && !Things.isTime(w)
-                        || w.is("PROPN") && !many && !Things.isTime(w) && mentions.stream().noneMatch(m -> covers(m, w)));
+                        || w.is("PROPN")
+                                && !many
+                                && !Things.isTime(w)
+                                && mentions.stream().noneMatch(m -> covers(m, w)));
     }
 
     private static boolean covers(Mention m, TaggedWord w) {

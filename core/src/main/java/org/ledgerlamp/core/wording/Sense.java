@@ -51,7 +51,12 @@ final class Sense {
 
     /** Whether {@code text} begins with its verb, as what is told to be done. */
     static boolean isTold(String text) {
-        return Tagger.shared().words("to " + Character.toLowerCase(text.charAt(0)) + text.substring(1)).get(1).is("VERB");
+        if (text.isBlank()) {
+            return false;
+        }
+        List<TaggedWord> words =
+                Tagger.shared().words("to " + Character.toLowerCase(text.charAt(0)) + text.substring(1));
+        return words.size() > 1 && words.get(1).is("VERB");
     }
 
     /** Whether {@code text} says something of something: a verb with what it is said of before it. */
@@ -61,7 +66,8 @@ final class Sense {
         for (int i = 0; i < words.size(); i++) {
             TaggedWord w = words.get(i);
             boolean governed = i > 0 && words.get(i - 1).is("ADP");
-            boolean finite = w.is("AUX") || w.is("VERB") && (i == 0 || !words.get(i - 1).is("PART", "ADP", "SCONJ"));
+            boolean finite =
+                    w.is("AUX") || w.is("VERB") && (i == 0 || !words.get(i - 1).is("PART", "ADP", "SCONJ"));
             if (w.tag().contains("+AUX") || named && finite) {
                 return true;
             }
@@ -93,6 +99,9 @@ final class Sense {
     }
 
     private static boolean hangs(List<TaggedWord> words) {
+        if (words.isEmpty()) {
+            return true;
+        }
         int last = words.size() - 1;
         while (last > 0 && words.get(last).is("PUNCT")) {
             last--;

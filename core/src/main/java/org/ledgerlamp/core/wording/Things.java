@@ -69,8 +69,10 @@ final class Things {
     private List<String> strangers(String text) {
         List<TaggedWord> words = Tagger.shared().words(text);
         return NounPhrases.in(words).stream()
-                .filter(p -> p.words().stream().allMatch(w -> w.is("PROPN") && w.text().matches("\\p{Lu}\\p{Ll}.*")))
-                .filter(p -> p.start() > 0 && !NounPhrases.isTime(p) && p.words().size() <= 2)
+                .filter(p -> p.words().stream()
+                        .allMatch(w -> w.is("PROPN") && w.text().matches("\\p{Lu}\\p{Ll}.*")))
+                .filter(p ->
+                        p.start() > 0 && !NounPhrases.isTime(p) && p.words().size() <= 2)
                 .map(p -> p.bare(text).replaceFirst("['’]s$", ""))
                 .distinct()
                 .toList();
@@ -164,7 +166,8 @@ final class Things {
     private static boolean isExclaimed(NounPhrase phrase, String text) {
         return phrase.start() == 0
                 && phrase.words().size() == 1
-                && (phrase.end() == text.length() || text.substring(phrase.end()).matches("^[,.!?].*"));
+                && (phrase.end() == text.length()
+                        || text.substring(phrase.end()).matches("^[,.!?].*"));
     }
 
     private static boolean isGoverned(NounPhrase phrase, List<TaggedWord> words) {

@@ -34,7 +34,10 @@ final class Verbs {
         if (IRREGULAR.containsKey(word)) {
             return IRREGULAR.get(word);
         }
-        if (UNCHANGED.contains(word) || !verb.is("VERB", "AUX") || !word.equals(verb.lemma()) || word.matches(".*[^e]ed")) {
+        if (UNCHANGED.contains(word)
+                || !verb.is("VERB", "AUX")
+                || !word.equals(verb.lemma())
+                || word.matches(".*[^e]ed")) {
             return verb.text();
         }
         return withS(verb.text());
@@ -69,6 +72,7 @@ final class Verbs {
                 && (next.lower().equals("better")
                         || next.lower().equals("been")
                         || next.lower().equals("got")
-                        || next.is("VERB") && (next.lower().endsWith("ed") || next.lower().endsWith("en")));
+                        || next.is("VERB")
+                                && (next.lower().endsWith("ed") || next.lower().endsWith("en")));
     }
 }

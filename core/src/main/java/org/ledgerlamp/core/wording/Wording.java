@@ -71,14 +71,24 @@ public final class Wording {
                 switch (finding.kind()) {
                     case ACTION -> action(finding, places);
                     case DECISION -> decision(places.getFirst());
-                    case QUESTION -> quotable(Kind.QUESTION, places).flatMap(p -> question(p).stream()).findFirst();
-                    default -> places.stream().limit(1).flatMap(p -> statement(p).stream()).findFirst();
+                    case QUESTION ->
+                        quotable(Kind.QUESTION, places)
+                                .flatMap(p -> question(p).stream())
+                                .findFirst();
+                    default ->
+                        places.stream()
+                                .limit(1)
+                                .flatMap(p -> statement(p).stream())
+                                .findFirst();
                 };
         if (worded.isPresent()) {
             return new Worded(worded.get(), Form.WORDED);
         }
         Optional<String> quoted = quotable(finding.kind(), places)
-                .flatMap(p -> Quotation.of(p.text(), p.speaker(), around(p.index()), scene(p, null), fewestQuoted(finding.kind())).stream())
+                .flatMap(
+                        p -> Quotation.of(
+                                p.text(), p.speaker(), around(p.index()), scene(p, null), fewestQuoted(finding.kind()))
+                                .stream())
                 .findFirst();
         if (quoted.isPresent()) {
             return new Worded(quoted.get(), Form.QUOTED);
@@ -133,7 +143,8 @@ public final class Wording {
         if (OF_ONESELF.matcher(outcome).find()) {
             return Optional.empty();
         }
-        return clean(Clauses.strict(outcome.replaceAll("\\?+$", "")), place).filter(d -> !place.text().strip().endsWith("?") || Sense.isTold(d));
+        return clean(Clauses.strict(outcome.replaceAll("\\?+$", "")), place)
+                .filter(d -> !place.text().strip().endsWith("?") || Sense.isTold(d));
     }
 
     private Optional<String> statement(Place place) {
@@ -260,7 +271,8 @@ public final class Wording {
         if (pair != null && place.speaker() != null) {
             return pair[0].equals(place.speaker()) ? pair[1] : pair[0];
         }
-        boolean promise = action != null && action.owner() != null && action.owner().equals(place.speaker());
+        boolean promise =
+                action != null && action.owner() != null && action.owner().equals(place.speaker());
         if (!promise) {
             return null;
         }

@@ -4,8 +4,8 @@ import java.nio.charset.StandardCharsets;
 import org.ledgerlamp.core.exchange.MeetingJson;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.Judge;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.SourceDesk;
@@ -23,7 +23,7 @@ final class TestMeeting {
                         .formatted(title, title, date));
         return LampMeeting.of(
                 id,
-                new Drafter(Judge.shipped(), Shorthand.NONE)
+                new Drafter(SentenceClassifier.shipped(), Shorthand.NONE)
                         .draft(
                                 new SourceDesk(Limits.DEFAULT, Shorthand.NONE)
                                         .read(talk.getBytes(StandardCharsets.UTF_8)),

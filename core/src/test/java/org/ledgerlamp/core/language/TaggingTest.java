@@ -30,13 +30,17 @@ class TaggingTest {
 
     @Test
     void times_numbers_and_words_for_anything_are_told_apart() {
-        NounPhrase morning = NounPhrases.in(Tagger.shared().words("on Monday morning")).getFirst();
-        NounPhrase thing = NounPhrases.in(Tagger.shared().words("it is a strange thing")).getFirst();
-        NounPhrase berth = NounPhrases.in(Tagger.shared().words("it is the second berth")).getFirst();
+        NounPhrase morning =
+                NounPhrases.in(Tagger.shared().words("on Monday morning")).getFirst();
+        NounPhrase thing =
+                NounPhrases.in(Tagger.shared().words("it is a strange thing")).getFirst();
+        NounPhrase berth =
+                NounPhrases.in(Tagger.shared().words("it is the second berth")).getFirst();
 
         assertThat(NounPhrases.isTime(morning)).isTrue();
         assertThat(NounPhrases.isVague(thing)).isTrue();
-        assertThat(NounPhrases.isTime(berth) || NounPhrases.isVague(berth) || NounPhrases.isNumber(berth)).isFalse();
+        assertThat(NounPhrases.isTime(berth) || NounPhrases.isVague(berth) || NounPhrases.isNumber(berth))
+                .isFalse();
         assertThat(berth.isDefinite()).isTrue();
         assertThat(thing.isDefinite()).isFalse();
     }

@@ -60,7 +60,7 @@ class DraftingTest {
             value = {
                 "One worry: the spare contactor is late and the tower may fail. | The spare contactor",
                 "Just one more small concern - the spare contactor is late and the tower may fail. | The spare contactor",
-                "The danger is that the spare contactor fails. | The danger is"
+                "The danger is that the spare contactor fails. | The spare contactor fails"
             })
     void a_label_before_a_colon_is_left_to_the_section(String said, String begins) {
         Draft draft = Skerry.draft(
@@ -108,7 +108,8 @@ class DraftingTest {
                 "A: TR order the plug|Tom Reyes to order the plug.",
                 "A: Tom will ring the yard|Tom Reyes to ring the yard.",
                 "A: ask Joss to ring the school|Joss Lindqvist to ring the school.",
-                "A: Tom needs Ana's times|Tom Reyes: Tom needs Ana's times.",
+                "A: Tom needs Ana's times|Tom Reyes needs Ana's times.",
+                "Action for Joss: tell the harbour master|Joss Lindqvist to tell the harbour master.",
             })
     void a_noted_action_begins_with_its_owner(String noted, String text) {
         Draft draft = Skerry.draft(Skerry.notes(noted), null, Skerry.meeting());
@@ -133,8 +134,8 @@ class DraftingTest {
         String rambling = "Tom Reyes: I'll ring the yard about the "
                 + "cable, the plug, the lamp, the pier and ".repeat(8) + "the rest by Friday.";
 
-        assertThat(Skerry.lines(Kind.ACTION, "Mira Voss: What next?", rambling))
-                .isNotEmpty()
+        assertThat(Skerry.draft("Mira Voss: What next?", rambling, "Mira Voss: Thanks.")
+                        .lines())
                 .allSatisfy(l -> assertThat(l.text().split("\\s+").length).isLessThanOrEqualTo(36));
     }
 

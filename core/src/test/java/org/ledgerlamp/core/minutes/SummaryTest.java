@@ -6,7 +6,6 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.core.Skerry;
 import org.ledgerlamp.core.reading.Evidence;
-import org.ledgerlamp.core.reading.Kind;
 
 class SummaryTest {
     private final Draft draft = Skerry.draft(
@@ -17,18 +16,29 @@ class SummaryTest {
             "Tom Reyes: I'll order the roller for the fender by Friday.");
 
     @Test
-    void tells_what_was_settled_the_news_and_the_worry_in_the_words_of_the_lines() {
-        List<String> told = draft.lines().stream()
-                .filter(l -> List.of(Kind.DECISION, Kind.HIGHLIGHT, Kind.RISK).contains(l.kind()))
-                .map(Line::text)
-                .toList();
-
-        assertThat(told).hasSize(3);
+    void tells_what_was_settled_what_to_watch_and_what_comes_next_in_whole_lines() {
         assertThat(draft.summary().paragraph())
-                .contains(told.stream().map(t -> t.replaceAll("[.]$", "")).toList())
                 .startsWith("Decided: Put a roller on the Skarness fender.")
-                .contains("Good news: ", "At risk: ", "One action: Tom Reyes.");
+                .contains("To watch: ", "Next: Tom Reyes to order the roller for the fender by Friday.");
         assertThat(draft.summary().oneLine()).isEqualTo("Put a roller on the Skarness fender.");
+        assertThat(draft.lines())
+                .extracting(Line::text)
+                .anySatisfy(text -> assertThat(draft.summary().paragraph()).contains(text));
+    }
+
+    @Test
+    void has_at_most_eighty_words() {
+        String[] talk = new String[40];
+        for (int i = 0; i < talk.length; i += 2) {
+            talk[i] = "Tom Reyes: I'll order the new fender plate number " + i
+                    + " for the second berth at Skarness by Friday.";
+            talk[i + 1] = "Mira Voss: Agreed, we'll buy the fender plate number " + i
+                    + " for the berth at Skarness this spring.";
+        }
+        Summary summary = Skerry.draft(talk).summary();
+
+        assertThat((summary.oneLine() + " " + summary.paragraph()).split("\\s+"))
+                .hasSizeLessThanOrEqualTo(80);
     }
 
     @Test
@@ -40,14 +50,26 @@ class SummaryTest {
     }
 
     @Test
-    void of_a_meeting_that_settled_nothing_says_what_was_talked_about() {
+    void of_a_meeting_that_settled_nothing_says_plainly_what_was_found() {
         Summary summary = Skerry.draft(
                         "Mira Voss: The weather on the quay was bad all week, was it not.",
                         "Tom Reyes: It was, four days of wind on the quay.")
                 .summary();
 
-        assertThat(summary.paragraph()).startsWith("Talked about: ");
-        assertThat(summary.oneLine()).isEqualTo(summary.paragraph());
-        assertThat(summary.evidence()).isEmpty();
+        assertThat(summary.paragraph()).contains("No decisions or actions were found with certainty.");
+        assertThat(summary.oneLine()).isEmpty();
+    }
+
+    @Test
+    void of_talk_in_another_language_says_that_it_was_not_read() {
+        Draft german = Skerry.draft(
+                "Mira Voss: Guten Morgen zusammen, wir fangen an. Wer übernimmt heute das Protokoll?",
+                "Tom Reyes: Ich mache das. Der Lieferant sagt, die Batterien kommen erst im Mai, und das ist für uns ein Problem.",
+                "Mira Voss: Kannst du ihn bitte bis Freitag anrufen und nachfragen, ob es schneller geht? Wir brauchen sie im April.",
+                "Tom Reyes: Ja, ich rufe ihn morgen an und schreibe dir dann eine Nachricht.");
+
+        assertThat(german.lines()).isEmpty();
+        assertThat(german.summary().paragraph()).startsWith("The source is in German.");
+        assertThat(german.reading().attendance()).extracting(p -> p.name()).contains("Mira Voss", "Tom Reyes");
     }
 }

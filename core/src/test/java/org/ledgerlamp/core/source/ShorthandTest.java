@@ -15,8 +15,8 @@ import org.ledgerlamp.core.exchange.ShorthandJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Kind;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 
 /** Marks and abbreviations of a team's own. */
 class ShorthandTest {

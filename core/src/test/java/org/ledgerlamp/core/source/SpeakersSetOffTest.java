@@ -17,8 +17,9 @@ class SpeakersSetOffTest {
 
     @Test
     void arrows_in_captions_begin_another_voice_however_many_cues_it_takes() throws UnreadableSource {
-        assertThat(said(
-                        """
+        assertThat(
+                        said(
+                                """
                         WEBVTT
 
                         00:00:01.000 --> 00:00:03.000
@@ -42,8 +43,9 @@ class SpeakersSetOffTest {
 
     @Test
     void so_do_dashes_at_the_beginning_of_lines() throws UnreadableSource {
-        assertThat(said(
-                        """
+        assertThat(
+                        said(
+                                """
                         1
                         00:00:01,000 --> 00:00:03,000
                         - The fender is cracked.
@@ -59,8 +61,9 @@ class SpeakersSetOffTest {
 
     @Test
     void captions_without_marks_and_with_voice_tags_are_read_as_before() throws UnreadableSource {
-        assertThat(said(
-                        """
+        assertThat(
+                        said(
+                                """
                         WEBVTT
 
                         00:00:01.000 --> 00:00:03.000
@@ -76,8 +79,9 @@ class SpeakersSetOffTest {
 
     @Test
     void segments_are_found_however_deep_they_lie() throws UnreadableSource {
-        assertThat(said(
-                        """
+        assertThat(
+                        said(
+                                """
                         {"job": {"id": 7, "tags": [{"name": "x"}, {"name": "y"}]},
                          "output": {"channels": [{"parts": {"list": [
                            {"speaker": "Tom Reyes", "start": 1.0, "text": "The fender is cracked."},
@@ -89,24 +93,33 @@ class SpeakersSetOffTest {
     @Test
     void bold_names_and_definition_lists_in_web_pages_are_speakers() throws UnreadableSource {
         List<String> talk = List.of(
-                "Tom Reyes: The fender is cracked.", "Mira Voss: Since when?", "Tom Reyes: Since Monday.", "Mira Voss: Right.");
-        assertThat(said("<!doctype html><html><body><p><b>Tom Reyes</b> The fender is cracked.</p><p><b>Mira Voss</b> Since when?</p>"
-                        + "<p><b>Tom Reyes</b> Since Monday.</p><p><b>Mira Voss</b> Right.</p></body></html>"))
+                "Tom Reyes: The fender is cracked.",
+                "Mira Voss: Since when?",
+                "Tom Reyes: Since Monday.",
+                "Mira Voss: Right.");
+        assertThat(said(
+                        "<!doctype html><html><body><p><b>Tom Reyes</b> The fender is cracked.</p><p><b>Mira Voss</b> Since when?</p>"
+                                + "<p><b>Tom Reyes</b> Since Monday.</p><p><b>Mira Voss</b> Right.</p></body></html>"))
                 .isEqualTo(talk);
-        assertThat(said("<!doctype html><html><body><dl><dt>Tom Reyes</dt><dd>The fender is cracked.</dd><dt>Mira Voss</dt><dd>Since"
-                        + " when?</dd><dt>Tom Reyes</dt><dd>Since Monday.</dd><dt>Mira Voss</dt><dd>Right.</dd></dl></body></html>"))
+        assertThat(
+                        said(
+                                "<!doctype html><html><body><dl><dt>Tom Reyes</dt><dd>The fender is cracked.</dd><dt>Mira Voss</dt><dd>Since"
+                                        + " when?</dd><dt>Tom Reyes</dt><dd>Since Monday.</dd><dt>Mira Voss</dt><dd>Right.</dd></dl></body></html>"))
                 .isEqualTo(talk);
-        assertThat(said("<!doctype html><html><body><p><strong>Tom Reyes</strong></p><p>The fender is cracked.</p><p><strong>Mira"
-                        + " Voss</strong></p><p>Since when?</p><p><strong>Tom Reyes</strong></p><p>Since Monday.</p><p><strong>Mira"
-                        + " Voss</strong></p><p>Right.</p></body></html>"))
+        assertThat(said(
+                        "<!doctype html><html><body><p><strong>Tom Reyes</strong></p><p>The fender is cracked.</p><p><strong>Mira"
+                                + " Voss</strong></p><p>Since when?</p><p><strong>Tom Reyes</strong></p><p>Since Monday.</p><p><strong>Mira"
+                                + " Voss</strong></p><p>Right.</p></body></html>"))
                 .isEqualTo(talk);
     }
 
     @Test
     void a_bold_word_here_and_there_is_no_speaker() throws UnreadableSource {
-        assertThat(said("<!doctype html><html><body><p><b>Note</b> the fender is cracked, as everybody who was on the quay on Monday"
-                        + " morning saw with their own eyes, and the yard is shut until Thursday at the very least, so there is"
-                        + " nothing to be done before then but to wait and to hope for better weather than last week.</p></body></html>"))
+        assertThat(
+                        said(
+                                "<!doctype html><html><body><p><b>Note</b> the fender is cracked, as everybody who was on the quay on Monday"
+                                        + " morning saw with their own eyes, and the yard is shut until Thursday at the very least, so there is"
+                                        + " nothing to be done before then but to wait and to hope for better weather than last week.</p></body></html>"))
                 .singleElement()
                 .asString()
                 .startsWith("?: Note the fender");

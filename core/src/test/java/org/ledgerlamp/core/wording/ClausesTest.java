@@ -12,7 +12,8 @@ class ClausesTest {
 
     @Test
     void another_clause_without_a_joining_word_is_left_out() {
-        assertThat(Clauses.of("the belt is torn, it's been torn since Monday").getFirst()).isEqualTo("the belt is torn");
+        assertThat(Clauses.of("the belt is torn, it's been torn since Monday").getFirst())
+                .isEqualTo("the belt is torn");
     }
 
     @Test

@@ -18,7 +18,9 @@ class QuotationTest {
 
     @Test
     void stands_under_what_it_is_about_with_the_words_as_said() {
-        assertThat(quoted("So it has to go before the frost or we do it twice.", "The fender is cracked again, and the fender was new."))
+        assertThat(quoted(
+                        "So it has to go before the frost or we do it twice.",
+                        "The fender is cracked again, and the fender was new."))
                 .contains("Fender. Mira Voss: “It has to go before the frost or we do it twice.”");
     }
 

@@ -56,7 +56,8 @@ class ReferencesTest {
                 null));
         Scene scene = new Scene(guest, null, List.of(), false, mixed);
 
-        assertThat(References.filled("we can deliver on the fifth", scene, null)).isEmpty();
+        assertThat(References.filled("we can deliver on the fifth", scene, null))
+                .isEmpty();
     }
 
     @Test
@@ -85,7 +86,8 @@ class ReferencesTest {
 
     @Test
     void it_is_the_one_certain_thing_named_just_before() {
-        assertThat(References.filled("sign it tonight", Scenes.mira("The transfer form is still on your desk."), Skerry.MIRA))
+        assertThat(References.filled(
+                        "sign it tonight", Scenes.mira("The transfer form is still on your desk."), Skerry.MIRA))
                 .contains("sign the transfer form tonight");
         assertThat(References.filled("order them today", Scenes.mira("We still need the wear plates."), Skerry.MIRA))
                 .contains("order the wear plates today");
@@ -93,7 +95,8 @@ class ReferencesTest {
 
     @Test
     void where_several_things_may_be_meant_the_clause_is_given_up() {
-        assertThat(References.filled("sign it tonight", Scenes.mira("The form and the permit are on your desk."), Skerry.MIRA))
+        assertThat(References.filled(
+                        "sign it tonight", Scenes.mira("The form and the permit are on your desk."), Skerry.MIRA))
                 .isEmpty();
         assertThat(References.filled("sign it tonight", Scenes.mira(), Skerry.MIRA))
                 .isEmpty();
@@ -101,9 +104,11 @@ class ReferencesTest {
 
     @Test
     void what_a_sentence_goes_on_about_is_what_the_one_before_spoke_of() {
-        assertThat(References.filled("it lapses on Friday", Scenes.miraGoesOn("The berth permit is with the harbour office."), null))
+        assertThat(References.filled(
+                        "it lapses on Friday", Scenes.miraGoesOn("The berth permit is with the harbour office."), null))
                 .contains("the berth permit lapses on Friday");
-        assertThat(References.filled("it lapses on Friday", Scenes.mira("The berth permit is with the harbour office."), null))
+        assertThat(References.filled(
+                        "it lapses on Friday", Scenes.mira("The berth permit is with the harbour office."), null))
                 .isEmpty();
     }
 

@@ -6,8 +6,8 @@ import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
-import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.MeetingFacts;
+import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.server.roster.RosterPerson;
 
@@ -34,6 +34,7 @@ record DraftingOrder(
         List<EarlierAnswer> earlier) {
 
     Draft drafted(Progress progress) {
-        return new Drafter(SentenceClassifier.shipped(), shorthand).draft(sheets.talk(), sheets.notes(), facts, template, progress);
+        return new Drafter(SentenceClassifier.shipped(), shorthand)
+                .draft(sheets.talk(), sheets.notes(), facts, template, progress);
     }
 }
