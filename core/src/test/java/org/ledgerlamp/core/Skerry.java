@@ -6,6 +6,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Line;
@@ -95,7 +96,7 @@ public final class Skerry {
         return new Drafter().draft(source, notes, meeting, Template.forKind(meeting.kind()));
     }
 
-    /** The lines of a kind that a talk drafts which stands in the middle of a meeting that says nothing else. */
+    /** The lines of a kind that are drafted or offered of a talk which stands in the middle of a meeting that says nothing else. */
     public static List<Line> lines(Kind kind, String... talk) {
         List<String> meeting = new ArrayList<>(BEFORE);
         meeting.addAll(List.of(talk));
@@ -121,8 +122,15 @@ public final class Skerry {
             "Joss Lindqvist: The gulls like it.",
             "Ana Prokop: The gulls like everything.");
 
-    /** The lines of a kind in a draft. */
+    /** The lines of a kind that a draft holds or offers, the drafted ones first. */
     public static List<Line> lines(Draft draft, Kind kind) {
+        return Stream.concat(draft.lines().stream(), draft.possible().stream())
+                .filter(l -> l.kind() == kind)
+                .toList();
+    }
+
+    /** The lines of a kind that a draft holds. */
+    public static List<Line> drafted(Draft draft, Kind kind) {
         return draft.lines().stream().filter(l -> l.kind() == kind).toList();
     }
 }

@@ -18,6 +18,7 @@ final class LabelMatch {
     private static final int MOST_PASSAGES = 5;
     private static final int SHORT_RUN = 4;
     private static final double SOME_CONTENT = 0.2;
+    private static final double MOST_CONTENT = 0.5;
 
     private LabelMatch() {}
 
@@ -66,6 +67,31 @@ final class LabelMatch {
         Set<String> shared =
                 own.stream().filter(Words.content(all.toString())::contains).collect(Collectors.toSet());
         double overlap = shared.size() / (double) Math.max(1, own.size());
-        return hits > 0 && overlap >= SOME_CONTENT ? 1 + hits + overlap : 0;
+        boolean says = says(line.text(), label.path("must"));
+        if (hits > 0 && (overlap >= SOME_CONTENT || says)) {
+            return 1 + hits + overlap;
+        }
+        return overlap >= MOST_CONTENT && says ? overlap : 0;
+    }
+
+    /** Whether a wording holds the words that any right one holds; of a list of ways one is enough. */
+    private static boolean says(String text, JsonNode must) {
+        List<String> stems =
+                Quotes.words(text).stream().map(Words::stem).toList();
+        for (JsonNode phrase : must) {
+            boolean held = phrase.isArray()
+                    ? phrase.valueStream().anyMatch(way -> holds(stems, way.asString()))
+                    : holds(stems, phrase.asString());
+            if (!held) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean holds(List<String> stems, String phrase) {
+        return Quotes.words(phrase).stream()
+                .map(Words::stem)
+                .allMatch(w -> stems.contains(w) || w.length() > 3 && stems.stream().anyMatch(s -> s.startsWith(w)));
     }
 }

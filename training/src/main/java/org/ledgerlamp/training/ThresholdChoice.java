@@ -24,7 +24,7 @@ final class ThresholdChoice {
             Kind.ACTION, 0.86);
 
     private static final double HIGHEST = 0.97;
-    private static final double OFFERED = 0.5;
+    private static final double OFFERED = 0.3;
 
     private final Map<Kind, List<Scored>> lines = new HashMap<>();
     private final Map<Kind, Integer> labels = new HashMap<>();

@@ -34,6 +34,9 @@ final class FindingAssembler {
     /** What is left of the probabilities of a sentence that the rules speak against. */
     private static final double RULED_OUT = 0.6;
 
+    /** From which share of its threshold on what a rule is sure of is drafted; below it is offered at least. */
+    private static final double NOT_UNLIKELY = 0.25;
+
     private static final double NEARLY_AS_LIKELY = 0.8;
     private static final double TELLING = 0.3;
     private static final int AROUND = 4;
@@ -99,8 +102,13 @@ final class FindingAssembler {
             double[] ofKind = new double[probabilities.length];
             for (int i = 0; i < probabilities.length; i++) {
                 ofKind[i] = probabilities[i][k];
+                Finding claim = claim(kind, i);
                 if (SpeaksAgainst.it(kind, talk.sentences().get(i), talk)) {
                     ofKind[i] *= RULED_OUT;
+                } else if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
+                    boolean likely = ofKind[i] >= Thresholds.drafting(kind) * NOT_UNLIKELY;
+                    ofKind[i] = Math.max(
+                            ofKind[i], likely ? Thresholds.drafting(kind) : Thresholds.possible(kind));
                 }
             }
             all.addAll(ofKind(kind, ofKind));

@@ -15,6 +15,19 @@ public final class Thresholds {
         return Weights.shipped().row(Weights.DRAFTING)[Weights.column(kind)];
     }
 
+    /**
+     * At and above this what the rules alone claim is drafted, or offered where it is unlikely: nobody understands why "we've
+     * agreed to" is missing.
+     */
+    static double sure(Kind kind) {
+        return switch (kind) {
+            case DECISION -> 0.57;
+            case HIGHLIGHT, QUESTION, RISK -> 0.6;
+            case ACTION, LOWLIGHT -> 0.7;
+            case POINT -> 1;
+        };
+    }
+
     /** At and above this a finding of {@code kind} is offered as possible; below it is dropped. */
     static double possible(Kind kind) {
         return Weights.shipped().row(Weights.OFFERING)[Weights.column(kind)];
