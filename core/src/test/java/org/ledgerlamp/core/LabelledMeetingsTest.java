@@ -125,7 +125,7 @@ class LabelledMeetingsTest {
         for (Label label : labels(meeting)) {
             if (label.what().startsWith("not ")) {
                 Kind kind = Kind.valueOf(label.what().substring("not ".length()).toUpperCase(Locale.ROOT));
-                Skerry.lines(draft, kind).stream()
+                Skerry.drafted(draft, kind).stream()
                         .filter(label::leads)
                         .forEach(l -> fallenFor.add(label.words() + " -> " + l.text()));
             }

@@ -105,10 +105,11 @@ final class FindingAssembler {
                 Finding claim = claim(kind, i);
                 if (SpeaksAgainst.it(kind, talk.sentences().get(i), talk)) {
                     ofKind[i] *= RULED_OUT;
-                } else if (claim != null && claim.certainty() >= Thresholds.sure(kind)) {
-                    boolean likely = ofKind[i] >= Thresholds.drafting(kind) * NOT_UNLIKELY;
+                } else if (claim != null && claim.certainty() >= Thresholds.WORTH_OFFERING) {
+                    boolean drafted = claim.certainty() >= Thresholds.sure(kind)
+                            && ofKind[i] >= Thresholds.drafting(kind) * NOT_UNLIKELY;
                     ofKind[i] = Math.max(
-                            ofKind[i], likely ? Thresholds.drafting(kind) : Thresholds.possible(kind));
+                            ofKind[i], drafted ? Thresholds.drafting(kind) : Thresholds.possible(kind));
                 }
             }
             all.addAll(ofKind(kind, ofKind));

@@ -8,6 +8,9 @@ public final class Thresholds {
     /** Below this what the rules alone claim is not worth weighing. */
     static final double WORTH_KEEPING = 0.3;
 
+    /** At and above this what the rules alone claim is offered, however it is weighed. */
+    static final double WORTH_OFFERING = 0.45;
+
     private Thresholds() {}
 
     /** At and above this a finding of {@code kind} enters the draft. */
@@ -16,8 +19,8 @@ public final class Thresholds {
     }
 
     /**
-     * At and above this what the rules alone claim is drafted, or offered where it is unlikely: nobody understands why "we've
-     * agreed to" is missing.
+     * At and above this what the rules alone claim is drafted unless it is unlikely: nobody understands why "we've agreed to"
+     * is missing.
      */
     static double sure(Kind kind) {
         return switch (kind) {

@@ -9,8 +9,9 @@ import org.ledgerlamp.core.reading.Evidence;
 
 class SummaryTest {
     private final Draft draft = Skerry.draft(
-            "Mira Voss: Should we put a roller on the Skarness fender?",
-            "Ana Prokop: Yes, let's do that.",
+            "Tom Reyes: The fender at Skarness chafes again, and a roller costs four hundred.",
+            "Ana Prokop: I'd put a roller on it, it pays for itself by June.",
+            "Mira Voss: Agreed then, we put a roller on the Skarness fender.",
             "Tom Reyes: The good news is the shore supply at Skarness went live on Monday.",
             "Ana Prokop: The risk is that the mobile unit trips overnight.",
             "Tom Reyes: I'll order the roller for the fender by Friday.");
@@ -18,9 +19,9 @@ class SummaryTest {
     @Test
     void tells_what_was_settled_what_to_watch_and_what_comes_next_in_whole_lines() {
         assertThat(draft.summary().paragraph())
-                .startsWith("Decided: Put a roller on the Skarness fender.")
+                .startsWith("Decided: The team put a roller on the Skarness fender.")
                 .contains("To watch: ", "Next: Tom Reyes to order the roller for the fender by Friday.");
-        assertThat(draft.summary().oneLine()).isEqualTo("Put a roller on the Skarness fender.");
+        assertThat(draft.summary().oneLine()).isEqualTo("The team put a roller on the Skarness fender.");
         assertThat(draft.lines())
                 .extracting(Line::text)
                 .anySatisfy(text -> assertThat(draft.summary().paragraph()).contains(text));

@@ -100,7 +100,7 @@ class ActionsTest {
 
         assertThat(action.text())
                 .endsWith("Mira Voss: “I'll find out this afternoon.”")
-                .containsIgnoringCase("grant letter");
+                .matches("(?:Third boat|Grant letter)\\. .*");
     }
 
     @Test
@@ -121,8 +121,8 @@ class ActionsTest {
         assertThat(actions("Mira Voss: Somebody really ought to defrost the crew's freezer.", "Ana Prokop: True."))
                 .singleElement()
                 .satisfies(a -> assertThat(a.owner()).isNull());
-        assertThat(actions("Mira Voss: How are you?", "Joss Lindqvist: I'll survive until Friday."))
-                .isEmpty();
+        assertThat(Skerry.draft("Mira Voss: How are you?", "Joss Lindqvist: I'll survive until Friday.").lines())
+                .noneMatch(l -> l.kind() == Kind.ACTION);
     }
 
     @ParameterizedTest

@@ -35,4 +35,17 @@ class FramesTest {
     void a_question_is_told_without_asking_who_knows(String said, String question) {
         assertThat(Frames.question(said)).isEqualTo(question);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "One worry: the spare contactor is late|the spare contactor is late",
+                "Just one more small concern - the spare contactor is late|the spare contactor is late",
+                "The danger is that the spare contactor fails|the spare contactor fails",
+                "The spare contactor is late|The spare contactor is late",
+            })
+    void a_label_of_what_follows_is_left_to_the_section(String said, String statement) {
+        assertThat(Frames.statement(said)).isEqualTo(statement);
+    }
 }
