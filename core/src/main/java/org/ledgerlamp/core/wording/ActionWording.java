@@ -25,9 +25,10 @@ final class ActionWording {
         if (deed == null) {
             return Optional.empty();
         }
+        Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
         for (String form : Clauses.strict(Deed.alone(deed))) {
-            Optional<String> filled = References.filled(form, scene, owner)
-                    .or(() -> References.filled(withoutPointing(form), scene, owner))
+            Optional<String> filled = References.filled(form, here, owner)
+                    .or(() -> References.filled(withoutPointing(form), here, owner))
                     .map(f -> f.replaceAll("\\?+$", ""))
                     .filter(Sense::isDeed);
             if (filled.isPresent()) {

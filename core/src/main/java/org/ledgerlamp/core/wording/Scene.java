@@ -1,5 +1,6 @@
 package org.ledgerlamp.core.wording;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Said;
@@ -16,6 +17,17 @@ import org.ledgerlamp.core.reading.Said;
 record Scene(Person speaker, Person addressee, List<Said> before, boolean goesOn, Company company) {
     Scene {
         before = List.copyOf(before);
+    }
+
+    /** The same, behind other words of the same sentence; unchanged where these say nothing. */
+    Scene after(String words) {
+        if (words.isBlank()) {
+            return this;
+        }
+        List<Said> all = new ArrayList<>(before);
+        int utterance = before.isEmpty() ? 0 : before.getFirst().utterance();
+        all.addFirst(new Said(utterance, 0, words.strip(), speaker));
+        return new Scene(speaker, addressee, all, true, company);
     }
 
     /** The same, said to somebody. */

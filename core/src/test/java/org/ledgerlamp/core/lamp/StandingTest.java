@@ -17,7 +17,7 @@ class StandingTest {
     private static final String NAMED =
             """
             [00:00:03] Mira Voss: The rate for bicycles on the %1$s boat.
-            [00:00:09] Tom Reyes: Okay, then we decided: bicycles go for %2$s on the %1$s boat.
+            [00:00:09] Tom Reyes: Agreed then, we let bicycles go for %2$s on the %1$s boat.
             [00:00:15] Ana Prokop: Fine with me.
             """;
 

@@ -29,8 +29,8 @@ class UnnamedSpeakersTest {
         @ParameterizedTest(name = "{0}")
         @CsvSource({
             "right then tom get the tower plated over tonight yeah it will be plated, Tom Reyes",
-            "so get the roller in tomorrow tom first thing i mean it, Tom Reyes",
-            "is there any cable left at all annie not a lot ill drop two lengths round tomorrow, Ana Prokop",
+            "so tom can you get the roller in by friday yeah will do, Tom Reyes",
+            "is there any cable left at all annie yeah ill bring two lengths round tomorrow, Ana Prokop",
             "can we open the panel up annie yeah ill have somebody open it tomorrow morning, Ana Prokop",
             "annie could you send me the new quote today yes ill do it tonight, Ana Prokop"
         })
