@@ -76,8 +76,7 @@ final class LabelMatch {
 
     /** Whether a wording holds the words that any right one holds; of a list of ways one is enough. */
     private static boolean says(String text, JsonNode must) {
-        List<String> stems =
-                Quotes.words(text).stream().map(Words::stem).toList();
+        List<String> stems = Quotes.words(text).stream().map(Words::stem).toList();
         for (JsonNode phrase : must) {
             boolean held = phrase.isArray()
                     ? phrase.valueStream().anyMatch(way -> holds(stems, way.asString()))
@@ -92,6 +91,7 @@ final class LabelMatch {
     private static boolean holds(List<String> stems, String phrase) {
         return Quotes.words(phrase).stream()
                 .map(Words::stem)
-                .allMatch(w -> stems.contains(w) || w.length() > 3 && stems.stream().anyMatch(s -> s.startsWith(w)));
+                .allMatch(w ->
+                        stems.contains(w) || w.length() > 3 && stems.stream().anyMatch(s -> s.startsWith(w)));
     }
 }

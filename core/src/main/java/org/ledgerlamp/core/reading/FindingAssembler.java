@@ -35,7 +35,7 @@ final class FindingAssembler {
     private static final double RULED_OUT = 0.6;
 
     /** From which share of its threshold on what a rule is sure of is drafted; below it is offered at least. */
-    private static final double NOT_UNLIKELY = 0.25;
+    private static final double NOT_UNLIKELY = 0.05;
 
     private static final double NEARLY_AS_LIKELY = 0.8;
     private static final double TELLING = 0.3;
@@ -108,8 +108,7 @@ final class FindingAssembler {
                 } else if (claim != null && claim.certainty() >= Thresholds.WORTH_OFFERING) {
                     boolean drafted = claim.certainty() >= Thresholds.sure(kind)
                             && ofKind[i] >= Thresholds.drafting(kind) * NOT_UNLIKELY;
-                    ofKind[i] = Math.max(
-                            ofKind[i], drafted ? Thresholds.drafting(kind) : Thresholds.possible(kind));
+                    ofKind[i] = Math.max(ofKind[i], drafted ? Thresholds.drafting(kind) : Thresholds.possible(kind));
                 }
             }
             all.addAll(ofKind(kind, ofKind));

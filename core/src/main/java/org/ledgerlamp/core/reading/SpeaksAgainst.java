@@ -13,7 +13,8 @@ final class SpeaksAgainst {
                     + "|every (?:single )?(?:day|week|month|year|time|morning|evening|night|(?:mon|tues|wednes|thurs|fri|satur|sun)day)|most (?:days|weeks|months|years))(?![\\p{L}])");
 
     /** Who will do something every week has taken it on; who does it every week has a habit. */
-    private static final Pattern FROM_NOW_ON = Pattern.compile("(?<![\\p{L}'])(?:i'll|i will|i shall|i'm (?:going to|gonna)|let me|leave (?:it|that|them) (?:with|to) me)(?![\\p{L}])");
+    private static final Pattern FROM_NOW_ON = Pattern.compile(
+            "(?<![\\p{L}'])(?:i'll|i will|i shall|i'm (?:going to|gonna)|let me|leave (?:it|that|them) (?:with|to) me)(?![\\p{L}])");
 
     /** Figures that went down may be good news. */
     private static final double PLAINLY_BAD = 0.45;
@@ -33,7 +34,8 @@ final class SpeaksAgainst {
     }
 
     private static boolean isHabit(Sentence s) {
-        return HABIT.matcher(s.plain()).find() && !FROM_NOW_ON.matcher(s.plain()).find();
+        return HABIT.matcher(s.plain()).find()
+                && !FROM_NOW_ON.matcher(s.plain()).find();
     }
 
     /** Asked of somebody who says no at once, and does not come round in the same breath. */

@@ -27,8 +27,8 @@ final class ActionWording {
         }
         Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
         for (String form : Clauses.strict(Deed.alone(deed))) {
-            Optional<String> filled = References.filled(form, here, owner)
-                    .or(() -> References.filled(withoutPointing(form), here, owner))
+            Optional<String> filled = References.filledDeed(form, here, owner)
+                    .or(() -> References.filledDeed(withoutPointing(form), here, owner))
                     .map(f -> f.replaceAll("\\?+$", ""))
                     .filter(Sense::isDeed);
             if (filled.isPresent()) {

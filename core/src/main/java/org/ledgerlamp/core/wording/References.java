@@ -32,13 +32,15 @@ final class References {
     private final List<Mention> mentions;
     private final Set<Person> named = new HashSet<>();
     private final List<Change> changes = new ArrayList<>();
+    private final boolean ofADeed;
     private boolean weNamed;
     private boolean otherNamed;
     private final Set<Boolean> thingsNamed = new HashSet<>();
 
     private record Change(int start, int end, String written) {}
 
-    private References(Scene scene, Person subject, String clause) {
+    private References(Scene scene, Person subject, String clause, boolean ofADeed) {
+        this.ofADeed = ofADeed;
         this.scene = scene;
         this.things = new Things(scene);
         this.clause = clause;
@@ -55,7 +57,12 @@ final class References {
      * @param subject who the line has named already, or null
      */
     static Optional<String> filled(String clause, Scene scene, Person subject) {
-        return new References(scene, subject, clause).filled();
+        return new References(scene, subject, clause, false).filled();
+    }
+
+    /** The same of what somebody is to do: "it" may be whatever certain thing was named just before. */
+    static Optional<String> filledDeed(String deed, Scene scene, Person owner) {
+        return new References(scene, owner, deed, true).filled();
     }
 
     private Optional<String> filled() {
@@ -230,7 +237,7 @@ final class References {
                     .orElse(false);
         }
         boolean many = MANY.contains(pronoun);
-        return (isSubject(i) ? things.goingOn(many) : things.spokenOf(many))
+        return (ofADeed && !isSubject(i) ? things.spokenOf(many) : things.goingOn(many))
                 .map(t -> written(
                         i, ending.isEmpty() ? t : t + " " + Verbs.auxiliary(ending, next(i), MANY.contains(pronoun))))
                 .orElse(false);

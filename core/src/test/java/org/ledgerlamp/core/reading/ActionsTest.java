@@ -121,7 +121,8 @@ class ActionsTest {
         assertThat(actions("Mira Voss: Somebody really ought to defrost the crew's freezer.", "Ana Prokop: True."))
                 .singleElement()
                 .satisfies(a -> assertThat(a.owner()).isNull());
-        assertThat(Skerry.draft("Mira Voss: How are you?", "Joss Lindqvist: I'll survive until Friday.").lines())
+        assertThat(Skerry.draft("Mira Voss: How are you?", "Joss Lindqvist: I'll survive until Friday.")
+                        .lines())
                 .noneMatch(l -> l.kind() == Kind.ACTION);
     }
 

@@ -86,19 +86,20 @@ class ReferencesTest {
 
     @Test
     void it_is_the_one_certain_thing_named_just_before() {
-        assertThat(References.filled(
+        assertThat(References.filledDeed(
                         "sign it tonight", Scenes.mira("The transfer form is still on your desk."), Skerry.MIRA))
                 .contains("sign the transfer form tonight");
-        assertThat(References.filled("order them today", Scenes.mira("We still need the wear plates."), Skerry.MIRA))
+        assertThat(References.filledDeed(
+                        "order them today", Scenes.mira("We still need the wear plates."), Skerry.MIRA))
                 .contains("order the wear plates today");
     }
 
     @Test
     void where_several_things_may_be_meant_the_clause_is_given_up() {
-        assertThat(References.filled(
+        assertThat(References.filledDeed(
                         "sign it tonight", Scenes.mira("The form and the permit are on your desk."), Skerry.MIRA))
                 .isEmpty();
-        assertThat(References.filled("sign it tonight", Scenes.mira(), Skerry.MIRA))
+        assertThat(References.filledDeed("sign it tonight", Scenes.mira(), Skerry.MIRA))
                 .isEmpty();
     }
 
