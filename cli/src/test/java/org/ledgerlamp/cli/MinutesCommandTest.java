@@ -11,7 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 class MinutesCommandTest {
     private static final String TALK =
-            "[00:00:03] Mira Voss: Should we put a roller on the fender?\n[00:00:09] Ana Prokop: Yes, let's do that.\n"
+            "[00:00:03] Mira Voss: Agreed then, we put a roller on the fender.\n[00:00:09] Ana Prokop: Yes, let's do that.\n"
                     + "[00:00:12] Mira Voss: I'll order the roller by Friday.\n";
     private static final String MEETING =
             "{\"title\":\"Berth weekly\",\"date\":\"2026-03-03\",\"kind\":\"supplier call\",\"roster\":[{\"name\":\"Mira Voss\"},{\"name\":\"Ana Prokop\"}]}";

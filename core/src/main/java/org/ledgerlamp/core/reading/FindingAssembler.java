@@ -37,7 +37,7 @@ final class FindingAssembler {
     /** From which share of its threshold on what a rule is sure of is drafted; below it is offered at least. */
     private static final double NOT_UNLIKELY = 0.05;
 
-    private static final double NEARLY_AS_LIKELY = 0.8;
+    private static final double NEARLY_AS_LIKELY = 0.5;
     private static final double TELLING = 0.3;
     private static final int AROUND = 4;
     /** How likely, beside the carrier, a sentence around it must be to be shown as what the finding rests on. */

@@ -36,7 +36,8 @@ final class Frames {
         if (!refused.equals(said)) {
             return refused.matches("\\p{L}+ing\\b.*") ? "No " + refused : "Do not " + refused;
         }
-        String outcome = SETTLED.matcher(said).replaceFirst("");
+        // One frame may stand in another: "agreed then, we keep it".
+        String outcome = SETTLED.matcher(SETTLED.matcher(said).replaceFirst("")).replaceFirst("");
         return outcome.isBlank() ? said : outcome;
     }
 

@@ -34,7 +34,7 @@ final class Sense {
 
     /** Whether {@code text} can stand as a line. */
     static boolean isStatement(String text) {
-        return isWhole(text) && hasVerb(text) && Words.content(text).size() >= FEWEST_CONTENT;
+        return isWhole(text) && hasVerb(text) && contentWords(text) >= FEWEST_CONTENT;
     }
 
     /** Whether {@code text}, behind an owner's name and "to", says what is to be done. */
@@ -79,6 +79,13 @@ final class Sense {
     /** Whether {@code text} speaks of "I", "we" or "you". */
     static boolean isPersonal(String text) {
         return PERSONAL.matcher(text).find();
+    }
+
+    /** How many words say something: things, deeds, qualities and numbers. */
+    private static long contentWords(String text) {
+        return Tagger.shared().words(text).stream()
+                .filter(w -> w.isNoun() || w.is("VERB", "ADJ", "NUM"))
+                .count();
     }
 
     static boolean hasVerb(String text) {

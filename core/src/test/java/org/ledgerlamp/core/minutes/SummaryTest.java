@@ -19,9 +19,9 @@ class SummaryTest {
     @Test
     void tells_what_was_settled_what_to_watch_and_what_comes_next_in_whole_lines() {
         assertThat(draft.summary().paragraph())
-                .startsWith("Decided: The team put a roller on the Skarness fender.")
+                .startsWith("Decided: Put a roller on the Skarness fender.")
                 .contains("To watch: ", "Next: Tom Reyes to order the roller for the fender by Friday.");
-        assertThat(draft.summary().oneLine()).isEqualTo("The team put a roller on the Skarness fender.");
+        assertThat(draft.summary().oneLine()).isEqualTo("Put a roller on the Skarness fender.");
         assertThat(draft.lines())
                 .extracting(Line::text)
                 .anySatisfy(text -> assertThat(draft.summary().paragraph()).contains(text));
