@@ -33,7 +33,7 @@ class RecorderTest extends BrowserTest {
                 List.of(
                         new Segment("Mira Voss", 0, 20, "Good morning. The crane on the quay, where are we?"),
                         new Segment("Tom Reyes", 21, 40, "The rope is worn. I'll order a new rope by Friday."),
-                        new Segment("Mira Voss", 41, 70, "Good. So we decided to close the crane until it is there."),
+                        new Segment("Mira Voss", 41, 70, "Good. Agreed then, we close the crane until it is there."),
                         new Segment("Tom Reyes", 71, 3600, "And the lamp on the jib is dark.")));
     }
 

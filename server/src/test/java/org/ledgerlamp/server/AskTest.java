@@ -174,7 +174,7 @@ class AskTest extends WithTwoFolios {
         desk.place(
                 desk.drop(
                                 "yard.txt",
-                                "Ana Prokop: I'll order the yard crane by Friday.\nTom Reyes: I'll measure the beam.\n")
+                                "[00:00:03] Ana Prokop: I'll order the yard crane by Friday.\n[00:00:09] Tom Reyes: I'll measure the beam tomorrow.\n")
                         .text("/0/source/id"),
                 meeting);
         JsonNode draft = desk.draft(meeting).body();

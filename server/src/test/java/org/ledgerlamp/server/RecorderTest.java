@@ -25,7 +25,7 @@ class RecorderTest extends ServerTest {
     private static final String SAID =
             """
             [{"speaker":"Tom Reyes","start":1.0,"end":4.0,"text":"I'll order the paint by Friday."},
-             {"speaker":"Mira Voss","start":5.0,"end":9.5,"text":"Good. So we decided to take the blue paint for the Gannet."}]
+             {"speaker":"Mira Voss","start":5.0,"end":9.5,"text":"Good. Agreed then, we take the blue paint for the Gannet."}]
             """;
 
     private String recorder;
@@ -200,7 +200,7 @@ class RecorderTest extends ServerTest {
         assertThat(recording.at("/heard").findValuesAsString("text"))
                 .containsExactly(
                         "I'll order the paint by Friday.",
-                        "Good. So we decided to take the blue paint for the Gannet.",
+                        "Good. Agreed then, we take the blue paint for the Gannet.",
                         "Right.");
         assertThat(recording.at("/heard/1/startMs").asInt()).isEqualTo(5000);
         deliver("d6", event("resumed", "rec-1", ""));
