@@ -169,7 +169,7 @@ class LearningTest {
         Weights chosen = choice.in(new Weights(Map.of()), told::add);
 
         assertThat(chosen.row(Weights.DRAFTING)[Weights.column(Kind.ACTION)]).isEqualTo(0.9);
-        assertThat(chosen.row(Weights.OFFERING)[Weights.column(Kind.ACTION)]).isEqualTo(0.45);
+        assertThat(chosen.row(Weights.OFFERING)[Weights.column(Kind.ACTION)]).isEqualTo(0.27);
         assertThat(told).anyMatch(line -> line.startsWith("action from 0.90 on: precision 1.00"));
     }
 

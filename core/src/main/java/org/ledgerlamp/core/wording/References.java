@@ -243,11 +243,18 @@ final class References {
                 .orElse(false);
     }
 
-    /** "that plate", "those two": not alone. */
+    /** A number with the thing it counts. */
+    private boolean isCounted(int i) {
+        return words.get(i).is("NUM")
+                && i + 1 < words.size()
+                && words.get(i + 1).is("NOUN", "ADJ");
+    }
+
+    /** "that plate", "those two plates": not alone. */
     private boolean isBeforeAThing(int i) {
         return i + 1 < words.size()
                 && !words.get(i).tag().contains("+")
-                && (words.get(i + 1).isNoun() || words.get(i + 1).is("ADJ", "NUM", "DET"));
+                && (words.get(i + 1).isNoun() || words.get(i + 1).is("ADJ", "DET") || isCounted(i + 1));
     }
 
     private boolean written(int i, String text) {

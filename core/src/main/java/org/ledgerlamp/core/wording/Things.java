@@ -1,17 +1,13 @@
 package org.ledgerlamp.core.wording;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.ledgerlamp.core.language.NounPhrase;
 import org.ledgerlamp.core.language.NounPhrases;
 import org.ledgerlamp.core.language.TaggedWord;
 import org.ledgerlamp.core.language.Tagger;
-import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Fillers;
@@ -29,7 +25,6 @@ final class Things {
                     .split("\\s+"));
     private static final int SENTENCES_BACK = 3;
     private static final int TURNS_BACK = 2;
-    private static final int SALIENT = 2;
 
     private final Scene scene;
 
@@ -103,12 +98,6 @@ final class Things {
 
     /** What "it" or "them" points to as what is dealt with, with an article; empty where several things may be meant. */
     Optional<String> spokenOf(boolean many) {
-        Optional<String> only = onlyOne(many);
-        return only.isPresent() ? only : salient(many);
-    }
-
-    /** The one certain thing named in the nearest sentence that names any. */
-    private Optional<String> onlyOne(boolean many) {
         for (Said said : near()) {
             String text = written(said);
             List<TaggedWord> words = Tagger.shared().words(text);
@@ -125,27 +114,6 @@ final class Things {
             }
         }
         return Optional.empty();
-    }
-
-    /** The one certain thing named just before that is named again and again. */
-    private Optional<String> salient(boolean many) {
-        Map<String, Integer> times = new HashMap<>();
-        Map<String, String> names = new LinkedHashMap<>();
-        List<Said> near = near();
-        for (Said said : scene.before()) {
-            String text = written(said);
-            for (NounPhrase phrase : things(Tagger.shared().words(text), text)) {
-                String head = Words.stem(phrase.head().lower());
-                times.merge(head, 1, Integer::sum);
-                if (near.contains(said) && phrase.isDefinite() && phrase.isPlural() == many) {
-                    names.putIfAbsent(head, named(phrase, text));
-                }
-            }
-        }
-        List<String> again = names.keySet().stream()
-                .filter(head -> times.get(head) >= SALIENT)
-                .toList();
-        return again.size() == 1 ? Optional.of(names.get(again.getFirst())) : Optional.empty();
     }
 
     private String written(Said said) {
