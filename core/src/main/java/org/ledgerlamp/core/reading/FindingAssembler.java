@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Person;
@@ -139,7 +140,8 @@ final class FindingAssembler {
         if (kind == Kind.DECISION) {
             groups.forEach(g -> lastStateFirst(g, probabilities));
         }
-        List<Finding> told = groups.stream().map(g -> told(g, probabilities)).toList();
+        List<Finding> told =
+                groups.stream().map(g -> told(g, probabilities, groups)).toList();
         return kind == Kind.ACTION ? new Recap(talk).sharedOut(told) : told;
     }
 
@@ -227,7 +229,7 @@ final class FindingAssembler {
                 better.about(), owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
     }
 
-    private Finding told(Group group, double[] probabilities) {
+    private Finding told(Group group, double[] probabilities, List<Group> all) {
         int carrier = group.members.getFirst();
         Finding finding = owned(group.finding, talk.sentences().get(carrier));
         Set<Evidence> evidence = new LinkedHashSet<>();
@@ -257,13 +259,12 @@ final class FindingAssembler {
     }
 
     /** The sentences around one that likely belong to it, the likeliest first. */
-    private List<Integer> around(int carrier, double[] probabilities) {
+    private Stream<Integer> around(int carrier, double[] probabilities) {
         return IntStream.rangeClosed(
                         Math.max(0, carrier - AROUND), Math.min(probabilities.length - 1, carrier + AROUND))
                 .filter(m -> m != carrier && probabilities[m] >= probabilities[carrier] * BELONGING)
                 .boxed()
-                .sorted(Comparator.comparingDouble(m -> -probabilities[m]))
-                .toList();
+                .sorted(Comparator.comparingDouble(m -> -probabilities[m]));
     }
 
     private Finding owned(Finding finding, Sentence carrier) {
