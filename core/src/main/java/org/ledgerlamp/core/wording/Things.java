@@ -105,12 +105,12 @@ final class Things {
                     .filter(p -> p.isPlural() == many)
                     .toList();
             // "The form is on the desk": what only says where or when is not what is dealt with.
-            List<NounPhrase> free =
+            List<NounPhrase> fitting =
                     all.stream().filter(p -> !isGoverned(p, words)).toList();
-            List<NounPhrase> fitting = free.isEmpty() ? all : free;
-            if (!fitting.isEmpty()) {
-                NounPhrase only = fitting.getFirst();
-                return fitting.size() == 1 && only.isDefinite() ? Optional.of(named(only, text)) : Optional.empty();
+            if (!all.isEmpty()) {
+                return fitting.size() == 1 && fitting.getFirst().isDefinite()
+                        ? Optional.of(named(fitting.getFirst(), text))
+                        : Optional.empty();
             }
         }
         return Optional.empty();
