@@ -33,8 +33,8 @@ class CoursesTest extends WithFolios {
                 "2026-04-14",
                 """
                 [00:00:03] Mira Voss: Paint. Which green for the railing of the kiosk?
-                [00:00:09] Ana Prokop: I propose the dark green for the railing of the kiosk.
-                [00:00:15] Mira Voss: Agreed, dark green for the railing of the kiosk.
+                [00:00:09] Ana Prokop: I propose we take the dark green for the railing of the kiosk.
+                [00:00:15] Mira Voss: Agreed then, we take the dark green for the railing of the kiosk.
                 """);
         fileMeeting(
                 "2026-04-21",

@@ -124,8 +124,10 @@ public final class Wording {
     /** A question is quoted as asked, and nothing else by what only asks. */
     private static Stream<Place> quotable(Kind kind, List<Place> places) {
         boolean asks = kind == Kind.QUESTION;
+        // Where what carries an open question does not ask itself, somebody asked it close by.
+        boolean elsewhere = asks && !places.getFirst().text().strip().endsWith("?");
         return places.stream()
-                .limit(asks ? places.size() : 1)
+                .limit(elsewhere ? places.size() : 1)
                 .filter(p -> asks == p.text().strip().endsWith("?") || kind == Kind.ACTION)
                 .filter(p -> kind != Kind.POINT || !Sense.isPersonal(p.text()));
     }
