@@ -101,9 +101,13 @@ class DemoReviewer {
         return LineFacts.inPlace(kind, correction.text(), owner, correction.dueFrom(meeting), LineState.INK);
     }
 
+    /** Whether the words carry the line: its first evidence. A line they only stand beside is another line. */
     private static boolean restsOn(MinutesLine line, @Nullable String words) {
-        return words == null
-                || line.evidence().stream().anyMatch(e -> e.quote().contains(words) || words.contains(e.quote()));
+        if (words == null) {
+            return true;
+        }
+        String carrier = line.evidence().getFirst().quote();
+        return carrier.contains(words) || words.contains(carrier);
     }
 
     private void set(SignedIn lead, MinutesLine line, LineFacts facts) {
