@@ -76,7 +76,9 @@ class ChainTest extends BrowserTest {
 
         // A passage lights the lines it fed.
         mira.page.locator("[data-passage='2'] .place").click();
-        assertThat(mira.page.locator("[data-lit-line]", byText("Nils Farrow to order the orange paint")).last())
+        assertThat(mira.page
+                        .locator("[data-lit-line]", byText("Nils Farrow to order the orange paint"))
+                        .last())
                 .isVisible();
 
         // Corrected, inked, filed.
