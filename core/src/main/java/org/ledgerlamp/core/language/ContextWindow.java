@@ -29,8 +29,7 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
      * @param shifted whether the borders lie in the middle of where they otherwise would
      */
     public static List<ContextWindow> tile(List<SpokenSentence> talk, boolean shifted) {
-        WordPieces vocabulary = SentenceVectors.pieces();
-        List<int[]> rows = talk.stream().map(s -> row(s, vocabulary)).toList();
+        List<int[]> rows = rows(talk);
         List<ContextWindow> windows = new ArrayList<>();
         int at = 0;
         if (shifted && !rows.isEmpty()) {
@@ -53,8 +52,7 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
      * is seen with some on both sides.
      */
     public static List<ContextWindow> overlapping(List<SpokenSentence> talk) {
-        WordPieces vocabulary = SentenceVectors.pieces();
-        List<int[]> rows = talk.stream().map(s -> row(s, vocabulary)).toList();
+        List<int[]> rows = rows(talk);
         List<ContextWindow> windows = new ArrayList<>();
         int at = 0;
         while (at < rows.size()) {
@@ -64,6 +62,11 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
             at = end == rows.size() ? end : Math.max(at + 1, end - Math.min(OVERLAP, next.sentences() / 2));
         }
         return windows;
+    }
+
+    private static List<int[]> rows(List<SpokenSentence> talk) {
+        WordPieces vocabulary = SentenceVectors.pieces();
+        return talk.stream().map(s -> row(s, vocabulary)).toList();
     }
 
     private static int[] row(SpokenSentence sentence, WordPieces vocabulary) {

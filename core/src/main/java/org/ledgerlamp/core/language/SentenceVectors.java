@@ -7,7 +7,6 @@ import ai.onnxruntime.OrtSession;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -35,12 +34,7 @@ public final class SentenceVectors {
     private final WordPieces pieces;
     private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
     private final OrtSession session;
-    private final Map<String, float[]> memory = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, float[]> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private final Map<String, float[]> memory = new Recent<>(REMEMBERED);
 
     private SentenceVectors() throws IOException, OrtException {
         pieces = PiecesHolder.PIECES;

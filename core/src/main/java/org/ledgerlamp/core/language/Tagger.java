@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
@@ -25,19 +24,8 @@ public final class Tagger {
 
     private final POSTaggerME tagger;
     private final LemmatizerME lemmatizer;
-    private final Map<String, List<TaggedWord>> memory = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, List<TaggedWord>> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
-
-    private final Map<String, String> lemmas = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, String> eldest) {
-            return size() > REMEMBERED;
-        }
-    };
+    private final Map<String, List<TaggedWord>> memory = new Recent<>(REMEMBERED);
+    private final Map<String, String> lemmas = new Recent<>(REMEMBERED);
 
     private Tagger() throws IOException {
         try (InputStream pos = resource("/opennlp-en-ud-ewt-pos-1.3-2.5.4.bin");

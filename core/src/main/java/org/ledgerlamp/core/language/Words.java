@@ -105,4 +105,9 @@ public final class Words {
         Set<String> larger = smaller == a ? b : a;
         return smaller.stream().filter(larger::contains).count() / (double) smaller.size();
     }
+
+    /** {@code text} with its first letter large. */
+    public static String capitalised(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+    }
 }

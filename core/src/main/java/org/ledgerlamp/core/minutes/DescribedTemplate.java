@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.minutes.Section.Content;
 import org.ledgerlamp.core.minutes.Section.Form;
 import org.ledgerlamp.core.minutes.Section.Grouping;
@@ -179,14 +180,14 @@ public final class DescribedTemplate {
                         && e.getKey().matcher(question).find());
         String heading = headingOf(question);
         if (!isSection && sections.stream().noneMatch(s -> s.heading().equalsIgnoreCase(heading))) {
-            sections.add(Section.answering(heading, capital(question) + "?"));
+            sections.add(Section.answering(heading, Words.capitalised(question) + "?"));
         }
     }
 
     private static String headingOf(String question) {
         Matcher about = SAID_ABOUT.matcher(question);
         String heading = about.find() ? about.group(1).replaceFirst("^(?:the|our|a|an) ", "") : question;
-        return capital(heading);
+        return Words.capitalised(heading);
     }
 
     private Section set(Section section) {
@@ -200,13 +201,9 @@ public final class DescribedTemplate {
 
     private static String nameOf(String description) {
         String name = description.strip().replaceAll("\\s+", " ");
-        return capital(
+        return Words.capitalised(
                 name.length() > LONGEST_NAME
                         ? name.substring(0, LONGEST_NAME - 1).strip() + "…"
                         : name);
-    }
-
-    private static String capital(String words) {
-        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -32,14 +32,12 @@ final class LineBudget {
     }
 
     private static double rank(Line line) {
-        double least = Thresholds.drafting(line.kind());
-        double above = (line.certainty() - least) / Math.max(0.05, 1 - least);
         double kind =
                 switch (line.kind()) {
                     case DECISION, ACTION -> FIRST;
                     case QUESTION, RISK, HIGHLIGHT, LOWLIGHT -> SECOND;
                     case POINT -> 0;
                 };
-        return kind + above;
+        return kind + Thresholds.above(line.kind(), line.certainty());
     }
 }

@@ -21,9 +21,7 @@ final class OneKind {
         return kept;
     }
 
-    /** How much of the way from its threshold to certainty a line has come; what is surely said in notes is all the way. */
     private static double margin(Line line) {
-        double least = Thresholds.drafting(line.kind());
-        return (line.certainty() - least) / Math.max(0.01, 1 - least);
+        return Thresholds.above(line.kind(), line.certainty());
     }
 }

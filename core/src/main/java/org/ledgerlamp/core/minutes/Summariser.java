@@ -14,7 +14,6 @@ import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Reading;
-import org.ledgerlamp.core.reading.Topic;
 import org.ledgerlamp.core.wording.QuotedText;
 import org.ledgerlamp.core.wording.Wording;
 
@@ -36,14 +35,21 @@ final class Summariser {
     /** Marks that only notes make. */
     private static final Pattern NOTED = Pattern.compile("[=>|+#~]|-{2}|\\?{2}|!{2}|(?<![\\p{L}\\d])w(?![\\p{L}])");
 
-    private final Reading reading;
+    /** How many words were spoken of each topic. */
+    private final int[] spokenOfTopic;
+
     private final List<Line> telling;
     private final List<Line> told = new ArrayList<>();
     private final List<String> parts = new ArrayList<>();
     private int words;
 
     private Summariser(Reading reading, List<Line> lines) {
-        this.reading = reading;
+        this.spokenOfTopic = reading.topics().stream()
+                .mapToInt(t -> reading.source().utterances().stream()
+                        .filter(u -> u.n() >= t.from() && u.n() <= t.to())
+                        .mapToInt(u -> Words.count(u.text()))
+                        .sum())
+                .toArray();
         this.telling = lines.stream().filter(Summariser::isTelling).toList();
     }
 
@@ -106,15 +112,10 @@ final class Summariser {
 
     /** The more, the longer its topic was talked about and the more certain it is. */
     private double weight(Line line) {
-        if (reading.topics().isEmpty()) {
+        if (spokenOfTopic.length == 0) {
             return line.certainty();
         }
-        Topic topic =
-                reading.topics().get(Math.min(line.topic(), reading.topics().size() - 1));
-        int spoken = reading.source().utterances().stream()
-                .filter(u -> u.n() >= topic.from() && u.n() <= topic.to())
-                .mapToInt(u -> Words.count(u.text()))
-                .sum();
+        int spoken = spokenOfTopic[Math.min(line.topic(), spokenOfTopic.length - 1)];
         return line.certainty() * Math.log(2.0 + spoken);
     }
 

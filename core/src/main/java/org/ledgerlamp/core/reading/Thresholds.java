@@ -11,11 +11,20 @@ public final class Thresholds {
     /** At and above this what the rules alone claim is offered, however it is weighed. */
     static final double WORTH_OFFERING = 0.45;
 
+    /** What is left above a threshold at the least, so that nothing is divided by nothing. */
+    private static final double NARROWEST = 0.01;
+
     private Thresholds() {}
 
     /** At and above this a finding of {@code kind} enters the draft. */
     public static double drafting(Kind kind) {
         return Weights.shipped().row(Weights.DRAFTING)[Weights.column(kind)];
+    }
+
+    /** How much of the way from the threshold of {@code kind} to certainty a line has come, negative below it, 1 at the most. */
+    public static double above(Kind kind, double certainty) {
+        double least = drafting(kind);
+        return (certainty - least) / Math.max(NARROWEST, 1 - least);
     }
 
     /**

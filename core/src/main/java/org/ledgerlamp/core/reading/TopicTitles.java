@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.ledgerlamp.core.language.NounPhrase;
@@ -145,7 +144,7 @@ final class TopicTitles {
                 best = words;
             }
         }
-        return Optional.ofNullable(best).map(t -> t.substring(0, 1).toUpperCase(Locale.ROOT) + t.substring(1));
+        return Optional.ofNullable(best).map(Words::capitalised);
     }
 
     private static double rarity(String word) {

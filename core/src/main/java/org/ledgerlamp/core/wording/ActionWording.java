@@ -3,7 +3,6 @@ package org.ledgerlamp.core.wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Finding;
 
@@ -49,10 +48,5 @@ final class ActionWording {
         }
         return Speech.sentence(owner.name()
                 + (deed.startsWith("not ") ? " not to " + deed.substring("not ".length()) : " to " + deed));
-    }
-
-    /** How much a wording says: of several the fuller one is told. */
-    static int fullness(String line) {
-        return Words.content(line).size();
     }
 }

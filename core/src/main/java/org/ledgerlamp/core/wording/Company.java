@@ -48,13 +48,4 @@ final class Company {
     List<Person> people() {
         return meeting.roster();
     }
-
-    /** The first name where nobody else has it, otherwise the full one. */
-    String shortName(Person person) {
-        String first = person.firstName().toLowerCase(Locale.ROOT);
-        long bearers = meeting.roster().stream()
-                .filter(p -> p.firstName().toLowerCase(Locale.ROOT).equals(first))
-                .count();
-        return bearers <= 1 ? person.firstName() : person.name();
-    }
 }

@@ -1,7 +1,6 @@
 package org.ledgerlamp.core.wording;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -47,14 +46,10 @@ final class Quotation {
             return Optional.empty();
         }
         return Optional.of(new QuotedText(
-                        matter.map(Quotation::titled).orElse(null),
+                        matter.map(Words::capitalised).orElse(null),
                         speaker == null ? null : speaker.name(),
                         Speech.sentence(quote.replace('“', '"').replace('”', '"')))
                 .text());
-    }
-
-    private static String titled(String matter) {
-        return matter.substring(0, 1).toUpperCase(Locale.ROOT) + matter.substring(1);
     }
 
     private static boolean addsTo(String quote, String matter) {

@@ -29,9 +29,4 @@ record Scene(Person speaker, Person addressee, List<Said> before, boolean goesOn
         all.addFirst(new Said(utterance, 0, words.strip(), speaker));
         return new Scene(speaker, addressee, all, true, company);
     }
-
-    /** The same, said to somebody. */
-    Scene to(Person other) {
-        return new Scene(speaker, other, before, goesOn, company);
-    }
 }

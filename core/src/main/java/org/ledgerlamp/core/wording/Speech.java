@@ -1,9 +1,9 @@
 package org.ledgerlamp.core.wording;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Fillers;
 
@@ -56,6 +56,9 @@ final class Speech {
 
     /** A person called at either end of the sentence is not part of what is said. */
     private static String withoutCall(String text, List<Person> people) {
+        if (text.indexOf(',') < 0) {
+            return text;
+        }
         String result = text;
         for (Person person : people) {
             for (String call : calls(person)) {
@@ -85,7 +88,7 @@ final class Speech {
         if (text.isEmpty()) {
             return text;
         }
-        String capital = text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
+        String capital = Words.capitalised(text);
         char last = capital.charAt(capital.length() - 1);
         return ".?!…”".indexOf(last) >= 0 ? capital : capital + ".";
     }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Words;
@@ -172,15 +173,11 @@ public final class Wording {
         return Optional.empty();
     }
 
-    private interface WordingOf {
-        Optional<String> in(Place place);
-    }
-
     /** The first wording that is full, or the fullest there is. */
-    private static Optional<String> fullest(List<Place> places, WordingOf wording) {
+    private static Optional<String> fullest(List<Place> places, Function<Place, Optional<String>> wording) {
         String best = null;
         for (Place place : places) {
-            Optional<String> worded = wording.in(place);
+            Optional<String> worded = wording.apply(place);
             if (worded.isEmpty()) {
                 continue;
             }

@@ -68,7 +68,7 @@ class ReferencesTest {
 
     @Test
     void you_is_whoever_is_spoken_to_and_nobody_where_that_is_unknown() {
-        assertThat(References.filled("send you the drawings", Scenes.mira().to(Skerry.TOM), Skerry.MIRA))
+        assertThat(References.filled("send you the drawings", Scenes.miraToTom(), Skerry.MIRA))
                 .contains("send Tom Reyes the drawings");
         assertThat(References.filled("you can't weld in the rain", Scenes.mira(), null))
                 .isEmpty();

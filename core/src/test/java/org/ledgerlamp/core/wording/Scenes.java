@@ -17,6 +17,11 @@ final class Scenes {
         return new Scene(Skerry.MIRA, null, said(Skerry.TOM, before), false, COMPANY);
     }
 
+    /** Mira speaks to Tom, and nothing was said before. */
+    static Scene miraToTom() {
+        return new Scene(Skerry.MIRA, Skerry.TOM, List.of(), false, COMPANY);
+    }
+
     /** Mira goes on in the turn in which she has said {@code before}. */
     static Scene miraGoesOn(String... before) {
         List<Said> said = new ArrayList<>();

@@ -16,6 +16,7 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.reading.ArrivalMatch;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -147,7 +148,7 @@ class Suggestions {
                 .replaceAll(" ")
                 .replaceAll("[_\\s-]+", " ")
                 .strip();
-        return words.isEmpty() ? "Meeting" : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return words.isEmpty() ? "Meeting" : Words.capitalised(words);
     }
 
     private LocalDate date(SourceFile file) {
