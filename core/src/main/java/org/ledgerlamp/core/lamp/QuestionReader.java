@@ -55,7 +55,7 @@ final class QuestionReader {
                 "why\\b|how come|what(?:'s| was| were| is) the reasons?|reasons? (?:for|given|behind)|what made us",
                 Aim.REASON);
         cue(
-                "overdue|past due|who owes|owes?\\b|owing|outstanding|still to do|to-?dos?\\b|action(?:s| items?| points?)?\\b|supposed to|meant to (?:have|be doing|do)|who (?:was|were|is|are) (?:meant|supposed|asked|going) to|what (?:did|has|does) \\p{L}+(?: \\p{L}+)? (?:promise|take on|agree to do|have to do|need to do|commit)|what(?:'s| is) on \\p{L}+(?:'s)? (?:plate|list)|promised? (?:to do|us)|who(?:'s| is) (?:doing|down for|responsible for|taking care of|to do)",
+                "overdue|past due|who owes|owes?\\b|owing|outstanding|still to do|to-?dos?\\b|action(?:s| items?| points?)?\\b|supposed to|meant to (?:have|be doing|do)|who (?:was|were|is|are) (?:meant|supposed|asked|going) to|what (?:did|has|does) \\p{L}+(?: \\p{L}+)? (?:promise|take on|agree to do|have to do|need to do|commit)|what(?:'s| is) on \\p{L}+(?:'s)? (?:plate|list)|promised? (?:to do|us)|what (?:still )?(?:has|have|needs?|is|are|remains?|must|should)(?: still)?(?: left)? (?:to )?be done|what(?:'s| is| still)? (?:left to do|needs? doing)|who(?:'s| is) (?:doing|down for|responsible for|taking care of|to do)",
                 Aim.ACTION);
         cue("(?:which|what|all|any|the|our|how many)(?: \\p{L}+){0,2} (?:risks?|worries|concerns)\\b", Aim.RISK);
         cue("open questions?|unanswered|still (?:open|unclear|to be answered)|don'?t know yet", Aim.QUESTION);

@@ -39,6 +39,10 @@ public final class Vocabulary {
             stop wait leave turn keep try use help run place part side number
             """);
 
+    /** Words that take a decision; they tell nothing of what is decided. */
+    private static final Set<String> OF_ANY_DECISION =
+            stems("agree agreed propose proposed proposal decide decided decision settle settled suggest");
+
     private final Map<String, Integer> passagesWith = new HashMap<>();
     private int passages;
     private final Map<String, Double> weights = new HashMap<>();
@@ -95,6 +99,9 @@ public final class Vocabulary {
     }
 
     private double weighedAsDecided(String stem) {
+        if (OF_ANY_DECISION.contains(stem)) {
+            return NEXT_TO_NOTHING;
+        }
         return VALUES.contains(stem) || NUMBER.matcher(stem).matches() ? OF_A_VALUE * surprise(stem) : damped(stem);
     }
 

@@ -79,6 +79,35 @@ class DecisionLinksTest {
     }
 
     @Test
+    void words_of_deciding_make_no_two_decisions_kin() {
+        LedgerWalk walk = new LedgerWalk();
+        walk.file(meeting("1", "2026-04-07")
+                .said(
+                        """
+                        Ana: The herons are back in the crow's nest of the old light ship.
+                        Tom: I propose the herons stay in the crow's nest of the light ship until autumn.
+                        Mira: Agreed, the herons stay in the crow's nest of the light ship until autumn.
+                        """)
+                .decision(
+                        "The herons stay in the crow's nest of the light ship until autumn.",
+                        "the herons stay in the crow's nest of the light ship until autumn.")
+                .filed());
+        walk.file(meeting("2", "2026-04-14")
+                .said(
+                        """
+                        Mira: Paint. Which green for the railing of the kiosk?
+                        Ana: I propose we take the dark green for the railing of the kiosk.
+                        Mira: Agreed then, we take the dark green for the railing of the kiosk.
+                        """)
+                .decision(
+                        "Agreed then, we take the dark green for the railing of the kiosk.",
+                        "Agreed then, we take the dark green for the railing of the kiosk.")
+                .filed());
+
+        assertThat(walk.links()).isEmpty();
+    }
+
+    @Test
     void about_something_else_stands_alone() {
         LedgerWalk walk = after(
                 """

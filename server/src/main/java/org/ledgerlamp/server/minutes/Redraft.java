@@ -126,8 +126,14 @@ final class Redraft {
         if (!Objects.equals(touched.section(), drafted.section())) {
             return false;
         }
-        return drafted.evidence().isEmpty()
-                ? touched.evidence().isEmpty() && touched.text().equals(drafted.text())
-                : touched.evidence().contains(drafted.evidence().getFirst());
+        if (drafted.evidence().isEmpty() || touched.evidence().isEmpty()) {
+            return drafted.evidence().isEmpty()
+                    && touched.evidence().isEmpty()
+                    && touched.text().equals(drafted.text());
+        }
+        // A promise rests on the request before it too, which may have been settled in a line of its own.
+        Basis first = drafted.evidence().getFirst();
+        return touched.evidence().getFirst().equals(first)
+                || touched.kind() == drafted.kind() && touched.evidence().contains(first);
     }
 }
