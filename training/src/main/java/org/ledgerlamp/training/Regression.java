@@ -13,19 +13,19 @@ final class Regression {
     private static final double ARMIJO = 1e-4;
     private static final int MOST_HALVINGS = 30;
 
-    private final Rows rows;
+    private final Observations rows;
     private final float[] target;
     private final float[] importance;
     private final double ridge;
     private final double total;
 
     /**
-     * @param rows what is known of each sentence
-     * @param target 1 where it carries the kind, else 0
+     * @param rows what is known of each case
+     * @param target 1 where it is what is looked for, else 0
      * @param importance how much each row counts, 0 for not at all
      * @param ridge penalty on the squared weights
      */
-    Regression(Rows rows, float[] target, float[] importance, double ridge) {
+    Regression(Observations rows, float[] target, float[] importance, double ridge) {
         this.rows = rows;
         this.target = target;
         this.importance = importance;

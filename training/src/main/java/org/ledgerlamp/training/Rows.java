@@ -11,7 +11,7 @@ import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Weights;
 
 /** The sentences of labelled meetings as rows of numbers: a column for each feature. */
-final class Rows {
+final class Rows implements Observations {
     /** What fewer authors say cannot be told from chance. */
     private static final int FEWEST_AUTHORS = 3;
 
@@ -50,15 +50,18 @@ final class Rows {
         embeddings.add(s.embedding());
     }
 
-    int size() {
+    @Override
+    public int size() {
         return columns.size();
     }
 
-    int columns() {
+    @Override
+    public int columns() {
         return columnOf.size() + (embeddings.isEmpty() ? 0 : embeddings.getFirst().length);
     }
 
-    double dot(int row, double[] weights) {
+    @Override
+    public double dot(int row, double[] weights) {
         int[] at = columns.get(row);
         float[] strength = strengths.get(row);
         double sum = 0;
@@ -74,7 +77,8 @@ final class Rows {
         return sum + meant * Weights.EMBEDDING;
     }
 
-    void add(int row, double times, double[] to) {
+    @Override
+    public void add(int row, double times, double[] to) {
         int[] at = columns.get(row);
         float[] strength = strengths.get(row);
         for (int i = 0; i < at.length; i++) {

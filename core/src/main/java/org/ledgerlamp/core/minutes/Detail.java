@@ -3,7 +3,7 @@ package org.ledgerlamp.core.minutes;
 /** How much of the talk is kept beyond decisions and actions. */
 public enum Detail {
     BRIEF(0.25, 1.3, 2, 20),
-    STANDARD(0.13, 1, 4, 45),
+    STANDARD(0.16, 1, 4, 45),
     FULL(0.05, 0.8, 8, 1000);
 
     private final double leastPoint;

@@ -76,6 +76,7 @@ public final class Drafter {
             (drafted ? lines : possible).add(line);
         }
         lines.retainAll(OneKind.of(lines));
+        lines.removeIf(l -> lines.stream().anyMatch(l::isTakenOnBy));
         Set<Line> kept = LineBudget.within(lines, template.detail(), source);
         lines.stream().filter(l -> !kept.contains(l)).forEach(possible::add);
         lines.retainAll(kept);

@@ -2,6 +2,7 @@ package org.ledgerlamp.core.minutes;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Kind;
@@ -44,5 +45,16 @@ public record Line(
     /** Whether the same words carry both. */
     boolean restsOnTheSameAs(Line other) {
         return evidence.getFirst().equals(other.evidence.getFirst());
+    }
+
+    /** Whether {@code other} tells who is to do what this line only wants done. */
+    boolean isTakenOnBy(Line other) {
+        return kind == Kind.ACTION
+                && owner == null
+                && other.kind == Kind.ACTION
+                && other.owner != null
+                && other.text
+                        .toLowerCase(Locale.ROOT)
+                        .contains(" to " + text.toLowerCase(Locale.ROOT).replaceAll("\\.$", ""));
     }
 }

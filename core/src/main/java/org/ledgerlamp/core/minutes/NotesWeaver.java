@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
@@ -21,8 +22,9 @@ import org.ledgerlamp.core.source.Utterance;
 
 /**
  * Joins what was noted with what was said. A noted finding confirms the one in the talk that means the same; without
- * counterpart it rests on the passages that speak of it, or stands as from notes only. Every line of the notes enters:
- * whoever typed it found that it matters. The notes themselves are not changed.
+ * counterpart it rests on the passages that speak of it, or stands as from notes only. A line enters the draft where
+ * whoever typed it marked what it is, or where it reads as a sentence; a mere jotting ("RAS -> july") is offered beside
+ * it. The notes themselves are not changed.
  */
 final class NotesWeaver {
     /** Vectors of sentences that say the same in other words are at least so alike; shared words make up for less. */
@@ -32,6 +34,14 @@ final class NotesWeaver {
     private static final double WEIGHT_OF_WORDS = 0.35;
     private static final int MOST_PASSAGES = 2;
     private static final int FEWEST_WORDS = 2;
+    private static final Pattern LABELLED = Pattern.compile(
+            "^(?:actions?|tasks?|to-?do|decisions?|decided|agreed|risks?|questions?)\\b[^:]{0,30}:",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile("\\p{Lu}\\S*(?:\\s+[^\\s>]+){3,}[.!?]");
+    /** How much less sure a jotting is to be worth a line as it stands. */
+    private static final double JOTTED = 0.5;
+
+    private static final double JOTTED_POINT = 0.1;
 
     private final Reading talk;
     private final Reading notes;
@@ -165,9 +175,21 @@ final class NotesWeaver {
                 noted.owner(),
                 noted.due(),
                 noted.backing(),
-                noted.certainty(),
+                readsAsALine(noted) ? noted.certainty() : noted.certainty() * jotted(noted.kind()),
                 reasons,
                 evidence);
+    }
+
+    private static double jotted(Kind kind) {
+        return kind == Kind.POINT ? JOTTED_POINT : JOTTED;
+    }
+
+    private boolean readsAsALine(Finding noted) {
+        int number = noted.evidence().getFirst().utterance();
+        boolean marked = notes.source().noteLines().stream()
+                .anyMatch(l -> l.n() == number && l.mark().isPresent());
+        String line = noted.evidence().getFirst().quote();
+        return marked || LABELLED.matcher(line).find() || SENTENCE.matcher(line).matches();
     }
 
     private static List<Evidence> asNotes(List<Evidence> evidence) {

@@ -4,10 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
-import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Words;
@@ -25,8 +22,12 @@ final class Summariser {
     private static final int MOST_SETTLED = 4;
     private static final int MOST_WATCHED = 2;
     private static final int MOST_NEXT = 3;
-    /** With one sentence more on top a summary stays within eighty words. */
-    private static final int MOST_WORDS = 62;
+    private static final int MOST_WORDS = 80;
+    /** "Decided", "To watch", "Next". */
+    private static final int WORDS_OF_HEADINGS = 4;
+
+    /** What to watch is told rather with a figure. */
+    private static final double FOR_A_FIGURE = 1.5;
 
     private static final int MOST_WORDS_OF_ONE_LINE = 17;
     private static final int MOST_WORDS_OF_A_SENTENCE = 24;
@@ -35,21 +36,14 @@ final class Summariser {
     /** Marks that only notes make. */
     private static final Pattern NOTED = Pattern.compile("[=>|+#~]|-{2}|\\?{2}|!{2}|(?<![\\p{L}\\d])w(?![\\p{L}])");
 
-    /** How many words were spoken of each topic. */
-    private final int[] spokenOfTopic;
-
+    private final Salience salience;
     private final List<Line> telling;
     private final List<Line> told = new ArrayList<>();
     private final List<String> parts = new ArrayList<>();
-    private int words;
+    private int words = WORDS_OF_HEADINGS;
 
     private Summariser(Reading reading, List<Line> lines) {
-        this.spokenOfTopic = reading.topics().stream()
-                .mapToInt(t -> reading.source().utterances().stream()
-                        .filter(u -> u.n() >= t.from() && u.n() <= t.to())
-                        .mapToInt(u -> Words.count(u.text()))
-                        .sum())
-                .toArray();
+        this.salience = new Salience(reading.source());
         this.telling = lines.stream().filter(Summariser::isTelling).toList();
     }
 
@@ -65,26 +59,20 @@ final class Summariser {
     }
 
     private Summary summary(List<Line> lines) {
-        List<Line> settled = onePerTopic(of(Kind.DECISION)
-                .sorted(Comparator.comparingDouble((Line l) -> -weight(l)))
-                .toList());
-        List<Line> watched = Stream.of(Kind.RISK, Kind.LOWLIGHT)
-                .flatMap(this::of)
-                .sorted(Comparator.comparing(
-                                (Line l) -> !FIGURE.matcher(l.text()).find())
-                        .thenComparing(l -> l.kind() != Kind.RISK)
-                        .thenComparingDouble(l -> -l.certainty()))
-                .toList();
+        List<Line> settled = of(Kind.DECISION).toList();
+        List<Line> watched =
+                Stream.of(Kind.RISK, Kind.LOWLIGHT).flatMap(this::of).toList();
         List<Line> next = of(Kind.ACTION)
                 .filter(l -> l.owner() != null)
-                .sorted(Comparator.comparing((Line l) -> l.due() == null ? LocalDate.MAX : l.due())
-                        .thenComparingDouble(l -> -l.certainty()))
+                .sorted(Comparator.comparing((Line l) -> l.due() == null ? LocalDate.MAX : l.due()))
                 .toList();
         // Room is given in turns, so that what was settled leaves some for what comes next.
         List<Line> decided = take(settled, 2);
+        String oneLine = oneLine(decided);
+        words += Words.count(oneLine);
         List<Line> coming = take(next, 1);
         List<Line> watching = take(watched, 1);
-        decided.addAll(take(settled, MOST_SETTLED - decided.size()));
+        decided.addAll(take(onOtherTopics(settled, decided), MOST_SETTLED - decided.size()));
         coming.addAll(take(next, MOST_NEXT - coming.size()));
         watching.addAll(take(watched, MOST_WATCHED - watching.size()));
         addPart("Decided", decided, Comparator.comparingInt(Line::topic));
@@ -95,7 +83,7 @@ final class Summariser {
         }
         List<Evidence> evidence =
                 told.stream().map(l -> l.evidence().getFirst()).toList();
-        return new Summary(oneLine(settled), String.join(" ", parts), evidence);
+        return new Summary(oneLine, String.join(" ", parts), evidence);
     }
 
     private Stream<Line> of(Kind kind) {
@@ -110,35 +98,39 @@ final class Summariser {
                 && Wording.readsAlone(line.text());
     }
 
-    /** The more, the longer its topic was talked about and the more certain it is. */
-    private double weight(Line line) {
-        if (spokenOfTopic.length == 0) {
-            return line.certainty();
-        }
-        int spoken = spokenOfTopic[Math.min(line.topic(), spokenOfTopic.length - 1)];
-        return line.certainty() * Math.log(2.0 + spoken);
+    private static List<Line> onOtherTopics(List<Line> lines, List<Line> taken) {
+        return lines.stream()
+                .filter(l -> taken.stream().noneMatch(t -> t.topic() == l.topic()))
+                .toList();
     }
 
-    private static List<Line> onePerTopic(List<Line> ranked) {
-        Set<Integer> topics = new HashSet<>();
-        return ranked.stream().filter(l -> topics.add(l.topic())).toList();
-    }
-
-    /** The first of {@code ranked} that there is room for and that were not told. */
-    private List<Line> take(List<Line> ranked, int most) {
+    /** Those of {@code lines} that add most to what was told, one after another, as far as there is room. */
+    private List<Line> take(List<Line> lines, int most) {
+        List<Line> left = new ArrayList<>(lines);
         List<Line> taken = new ArrayList<>();
-        for (Line line : ranked) {
-            int length = Words.count(line.text());
-            Predicate<Line> same = line::restsOnTheSameAs;
-            if (taken.size() < most
-                    && words + length <= MOST_WORDS
-                    && told.stream().noneMatch(same)) {
-                taken.add(line);
-                told.add(line);
-                words += length;
+        while (taken.size() < most) {
+            left.removeIf(l ->
+                    words + Words.count(l.text()) > MOST_WORDS || told.stream().anyMatch(l::restsOnTheSameAs));
+            if (left.isEmpty()) {
+                break;
             }
+            // The first of those that add as much.
+            Line best = left.stream()
+                    .reduce((a, b) -> weight(b) > weight(a) ? b : a)
+                    .orElseThrow();
+            taken.add(best);
+            told.add(best);
+            salience.tell(best);
+            words += Words.count(best.text());
         }
         return taken;
+    }
+
+    private double weight(Line line) {
+        double figure = line.kind() == Kind.RISK || line.kind() == Kind.LOWLIGHT
+                ? FIGURE.matcher(line.text()).find() ? FOR_A_FIGURE : 1
+                : 1;
+        return line.certainty() * salience.adds(line) * figure;
     }
 
     private void addPart(String heading, Collection<Line> lines, Comparator<Line> order) {
@@ -163,8 +155,8 @@ final class Summariser {
     }
 
     /** The settled matter that was talked about most, where it is short enough to be told alone. */
-    private static String oneLine(List<Line> settled) {
-        return settled.stream()
+    private static String oneLine(List<Line> decided) {
+        return decided.stream()
                 .limit(1)
                 .map(Line::text)
                 .filter(t -> Words.count(t) <= MOST_WORDS_OF_ONE_LINE)

@@ -38,6 +38,9 @@ final class FindingAssembler {
     /** From which share of its threshold on what a rule is sure of is drafted; below it is offered at least. */
     private static final double NOT_UNLIKELY = 0.05;
 
+    /** What is taken back later is offered at most. */
+    private static final double TAKEN_BACK = 0.4;
+
     private static final double NEARLY_AS_LIKELY = 0.5;
     private static final double TELLING = 0.3;
     private static final int AROUND = 4;
@@ -139,6 +142,11 @@ final class FindingAssembler {
                 });
         if (kind == Kind.DECISION) {
             groups.forEach(g -> lastStateFirst(g, probabilities));
+            Reversals reversals = new Reversals(talk, probabilities.clone());
+            groups.stream()
+                    .mapToInt(g -> g.members.getFirst())
+                    .filter(reversals::takeBack)
+                    .forEach(carrier -> probabilities[carrier] *= TAKEN_BACK);
         }
         List<Finding> told =
                 groups.stream().map(g -> told(g, probabilities, groups)).toList();

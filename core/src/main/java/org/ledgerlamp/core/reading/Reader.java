@@ -49,6 +49,11 @@ public final class Reader {
                 TalkFigures.of(source, talk.meeting()));
     }
 
+    /** The sentences of a source with their speakers, without reading what they say. */
+    public static List<Said> sentences(Source source, MeetingFacts meeting) {
+        return new Talk(source, meeting).said();
+    }
+
     /** Reads {@code source} as what was said or noted in {@code meeting}. */
     public Reading read(Source source, MeetingFacts meeting) {
         Talk talk = new Talk(source, meeting);

@@ -7,9 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.ledgerlamp.core.language.NounPhrase;
 import org.ledgerlamp.core.language.NounPhrases;
 import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.language.TaggedWord;
 import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Mention;
@@ -20,6 +22,16 @@ import org.ledgerlamp.core.people.Mentions;
  * of the talk seldom.
  */
 final class TopicTitles {
+    private static final Set<String> LOOSE = Set.of(
+            """
+            same other whole few more most less many much own only next last first second third single big bigger biggest
+            small smaller little wee huge tiny good better best bad worse worst great nice fine lovely poor right wrong
+            old older real proper actual certain different normal usual main bloody damn bit sort kind such sure
+            entire full extra another several quick long short
+            """
+                    .strip()
+                    .split("\\s+"));
+
     private static final int FEWEST_TIMES = 2;
     private static final int OPENING = 3;
     private static final double OPENING_WEIGHT = 2;
@@ -116,11 +128,18 @@ final class TopicTitles {
                 && people.stream().noneMatch(m -> m.start() < phrase.end() && phrase.start() < m.end());
     }
 
+    /** "Same package", "big sack", "a Friday aye": what only says which or how good is no part of a title. */
+    private static boolean tellsNothing(TaggedWord w) {
+        return !w.is("NOUN", "PROPN", "ADJ")
+                || LOOSE.contains(w.lower())
+                || NounPhrases.isTime(new NounPhrase(List.of(w)));
+    }
+
     /** The last words of a phrase, without its article. */
     private static String shortened(NounPhrase phrase, String text) {
         int size = phrase.words().size();
         int first = Math.max(phrase.isDetermined() && size > 1 ? 1 : 0, size - MOST_WORDS);
-        while (first < size - 1 && !phrase.words().get(first).is("NOUN", "PROPN", "ADJ")) {
+        while (first < size - 1 && tellsNothing(phrase.words().get(first))) {
             first++;
         }
         return text.substring(phrase.words().get(first).start(), phrase.end());

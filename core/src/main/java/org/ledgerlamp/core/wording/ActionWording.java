@@ -3,35 +3,45 @@ package org.ledgerlamp.core.wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.reading.Finding;
 
 /** Words what somebody is to do: the owner first, then the verb. */
 final class ActionWording {
     private static final Pattern POINTING = Pattern.compile(
-            ",?\\s+(?:on|about|for|of|with|to|from|before|after|into|over)\\s+(?:it|that|this|them|those|these)$",
+            ",?(?:\\s+(?:on|in|out|up|back))?\\s+(?:on|about|for|of|with|to|from|before|after|into|over)\\s+(?:it|that|this|them|those|these)$",
             Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern RECIPIENT = Pattern.compile(
+            "^((?:not )?\\p{L}[\\p{L}-]*\\s+)(?:you|ye|him|her|them|us|me)\\s+(?=(?:the|an?|my|your|his|its|our|their|some|two|three|this|that|those|these|\\d+)\\s)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern RECIPIENT_BEHIND = Pattern.compile(
+            "\\s+(?:to|with|for)\\s+(?:you|ye|him|her|them|us|me)(?=[\\s,]|$)", Pattern.CASE_INSENSITIVE);
 
     private ActionWording() {}
 
-    /** The action in words, or empty where its verb or an object cannot be told. */
-    static Optional<String> of(Finding action, String said, Scene scene) {
+    /**
+     * The action in words, or empty where its verb or an object cannot be told.
+     *
+     * @param owner who is to do it, or null
+     */
+    static Optional<String> of(Person owner, String said, Scene scene) {
         List<Person> people = scene.company().people();
-        Person owner = action.owner();
         boolean bySpeaker = owner != null && owner.equals(scene.speaker());
         String cleaned = Speech.cleaned(said, people);
-        String deed = Deed.in(cleaned, owner, bySpeaker);
+        String deed = Deed.in(cleaned, owner, bySpeaker || owner == null && scene.speaker() == null);
         if (deed == null) {
             return Optional.empty();
         }
         Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
         for (String form : Clauses.strict(Deed.alone(deed))) {
-            Optional<String> filled = References.filledDeed(form, here, owner)
-                    .or(() -> References.filledDeed(withoutPointing(form), here, owner))
+            Optional<String> filled = References.filled(form, here, owner)
+                    .or(() -> References.filled(withoutPointing(form), here, owner))
+                    .or(() -> References.filled(withoutRecipient(form), here, owner))
                     .map(f -> f.replaceAll("\\?+$", ""))
                     .filter(Sense::isDeed);
             if (filled.isPresent()) {
-                return filled.map(f -> line(owner, Speech.lowerFirst(f, people)));
+                return filled.map(f -> line(owner, infinitive(Speech.lowerFirst(f, people))));
             }
         }
         return Optional.empty();
@@ -40,6 +50,24 @@ final class ActionWording {
     /** "rerun the model on that": said without "on that" where that cannot be told. */
     private static String withoutPointing(String deed) {
         return POINTING.matcher(deed).replaceFirst("");
+    }
+
+    /** "send you the list", "give it to him today": said without who gets it where that cannot be told. */
+    private static String withoutRecipient(String deed) {
+        return RECIPIENT_BEHIND
+                .matcher(RECIPIENT.matcher(deed).replaceFirst("$1"))
+                .replaceAll("");
+    }
+
+    /** "Tom ringing the yard": told from the verb as a dictionary has it. */
+    private static String infinitive(String deed) {
+        return Tagger.shared().words(deed).stream()
+                .limit(1)
+                .filter(w ->
+                        w.is("VERB") && w.lower().endsWith("ing") && !w.lower().equals(w.lemma()))
+                .findFirst()
+                .map(w -> w.lemma() + deed.substring(w.end()))
+                .orElse(deed);
     }
 
     private static String line(Person owner, String deed) {

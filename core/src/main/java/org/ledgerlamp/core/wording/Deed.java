@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.ledgerlamp.core.language.TaggedWord;
+import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.people.Person;
 
 /** Finds in what was said the verb of what is to be done, and cuts away what is no part of it. */
@@ -43,6 +45,11 @@ final class Deed {
             "would could should will can may might must shall to for of in on at the a an and or but so then that this is was has had been it he she they we you i just"
                     .split(" "));
 
+    private static final Set<String> OF_ANYTHING = Set.of("do", "have", "get", "try", "sort", "handle", "look");
+    private static final Set<String> TALKING = Set.of(
+            "ask", "tell", "ring", "call", "phone", "write", "email", "speak", "talk", "message", "text", "say",
+            "mail");
+
     /** "I'll email her, I'll do it when I get home": what somebody adds is no part of the deed. */
     private static final Pattern ASIDE = Pattern.compile(
             "[,;]\\s+(?:(?:because|cos|and|so|as|but|since)\\s+)?(?:I|they|he|she|we|you|it|there|that|this)(?:['’](?:ll|m|ve|d|s|re)|\\s(?:is|are|was|were|will|can|have|has|had|might|need|live|know|see|shut|said|get))(?![\\p{L}]).*$");
@@ -58,7 +65,7 @@ final class Deed {
      * What {@code owner} is to do, from its verb on, or null where no pattern finds the verb.
      *
      * @param owner who is to do it, or null where open
-     * @param bySpeaker whether the owner said it
+     * @param bySpeaker whether the owner said it, or nobody knows who did
      */
     static String in(String said, Person owner, boolean bySpeaker) {
         List<Pattern> patterns = new ArrayList<>();
@@ -77,7 +84,31 @@ final class Deed {
                 return m.group(1);
             }
         }
+        if (Sense.isTold(said)) {
+            return said;
+        }
         return owner == null ? null : reported(said, owner);
+    }
+
+    /** Whether a promise takes on what {@code owner} was asked for: in the same words, in none ("I'll do it") or by talking as well. */
+    static boolean answers(String promise, String request, Person owner) {
+        String promised = in(promise, owner, true);
+        String requested = in(request, owner, false);
+        if (promised == null || requested == null) {
+            return false;
+        }
+        String mine = verb(promised);
+        String asked = verb(requested);
+        return mine.equals(asked) || OF_ANYTHING.contains(mine) || TALKING.contains(mine) && TALKING.contains(asked);
+    }
+
+    private static String verb(String deed) {
+        return Tagger.shared().words("to " + deed).stream()
+                .skip(1)
+                .filter(w -> w.is("VERB", "AUX"))
+                .findFirst()
+                .map(TaggedWord::lemma)
+                .orElse("");
     }
 
     private static List<Pattern> named(Person owner) {

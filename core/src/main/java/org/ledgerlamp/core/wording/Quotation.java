@@ -2,7 +2,6 @@ package org.ledgerlamp.core.wording;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Words;
@@ -11,7 +10,7 @@ import org.ledgerlamp.core.reading.Said;
 
 /** Quotes what cannot be reworded safely: what it is about, who says it, the words as said. */
 final class Quotation {
-    private static final int FEWEST_CONTENT = 2;
+    private static final int FEWEST_CONTENT = 3;
     /** Name and matter come on top. */
     private static final int MOST_WORDS = 25;
 
@@ -28,10 +27,10 @@ final class Quotation {
     /**
      * {@code Second berth. Tom Reyes: “The fender has to go before the frost.”}; empty where the words do not stand on their own.
      *
-     * @param around what was said around it, the nearest first
+     * @param behind what was said just after it
      * @param fewestWords with fewer it says nothing
      */
-    static Optional<String> of(String said, Person speaker, List<Said> around, Scene scene, int fewestWords) {
+    static Optional<String> of(String said, Person speaker, List<Said> behind, Scene scene, int fewestWords) {
         String quote = shortened(OPENER.matcher(Speech.verbatim(said)).replaceFirst(""));
         boolean stands = Words.count(quote) >= fewestWords
                 && Words.count(quote) <= MOST_WORDS
@@ -40,9 +39,9 @@ final class Quotation {
         if (!stands) {
             return Optional.empty();
         }
-        Optional<String> matter = Matter.of(around, scene).filter(m -> addsTo(quote, m));
-        Set<String> content = Words.content(quote);
-        if (matter.isEmpty() && content.size() < FEWEST_CONTENT + 1) {
+        boolean needed = Words.content(quote).size() < FEWEST_CONTENT;
+        Optional<String> matter = new Referents(scene).matter(said, behind, needed);
+        if (matter.isEmpty() && needed) {
             return Optional.empty();
         }
         return Optional.of(new QuotedText(
@@ -50,11 +49,6 @@ final class Quotation {
                         speaker == null ? null : speaker.name(),
                         Speech.sentence(quote.replace('“', '"').replace('”', '"')))
                 .text());
-    }
-
-    private static boolean addsTo(String quote, String matter) {
-        Set<String> said = Words.content(quote);
-        return Words.content(matter).stream().noneMatch(said::contains);
     }
 
     /** Whole clauses from the first on, where the sentence is too long to be quoted whole. */

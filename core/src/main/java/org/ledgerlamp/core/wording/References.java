@@ -11,6 +11,7 @@ import org.ledgerlamp.core.language.TaggedWord;
 import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.wording.Referents.Pronoun;
 
 /**
  * Fills the references of a clause: "I" and "you" become names, "we" the team, "she" the one named last, "it" what was
@@ -21,28 +22,29 @@ final class References {
             "(i|me|my|mine|myself|we|us|our|ours|ourselves|you|your|yours|yourself|he|she|him|her|his|hers|it|its|they|them|their|this|that|these|those)('(?:ll|d|m|re|ve|s))?");
     private static final Set<String> POINTING =
             Set.of("it", "its", "they", "them", "their", "this", "that", "these", "those");
+    private static final Set<String> DEMONSTRATIVE = Set.of("this", "that", "these", "those");
     private static final Set<String> MANY = Set.of("they", "them", "their", "these", "those");
     private static final Set<String> BEFORE_INVERSION =
             Set.of("do", "am", "have", "are", "did", "should", "can", "could", "will", "would", "shall");
 
     private final Scene scene;
     private final Things things;
+    private final Referents referents;
     private final String clause;
     private final List<TaggedWord> words;
     private final List<Mention> mentions;
     private final Set<Person> named = new HashSet<>();
     private final List<Change> changes = new ArrayList<>();
-    private final boolean ofADeed;
     private boolean weNamed;
     private boolean otherNamed;
     private final Set<Boolean> thingsNamed = new HashSet<>();
 
     private record Change(int start, int end, String written) {}
 
-    private References(Scene scene, Person subject, String clause, boolean ofADeed) {
-        this.ofADeed = ofADeed;
+    private References(Scene scene, Person subject, String clause) {
         this.scene = scene;
         this.things = new Things(scene);
+        this.referents = new Referents(scene);
         this.clause = clause;
         this.words = Tagger.shared().words(clause);
         this.mentions = scene.company().namedIn(clause);
@@ -57,12 +59,7 @@ final class References {
      * @param subject who the line has named already, or null
      */
     static Optional<String> filled(String clause, Scene scene, Person subject) {
-        return new References(scene, subject, clause, false).filled();
-    }
-
-    /** The same of what somebody is to do: "it" may be whatever certain thing was named just before. */
-    static Optional<String> filledDeed(String deed, Scene scene, Person owner) {
-        return new References(scene, owner, deed, true).filled();
+        return new References(scene, subject, clause).filled();
     }
 
     private Optional<String> filled() {
@@ -102,7 +99,7 @@ final class References {
             case "my", "your" -> write(i, again ? "their" : possessive(person.name()));
             case "mine", "yours" -> write(i, again ? "theirs" : possessive(person.name()));
             case "me" -> write(i, again ? "them" : person.name());
-            default -> subject(i, again ? null : person.name(), ending, pronoun.equals("you") && !isSubject(i));
+            default -> subject(i, again ? null : person.name(), ending, pronoun.equals("you") && !isSubject(words, i));
         }
         return true;
     }
@@ -119,7 +116,7 @@ final class References {
         if (object) {
             return;
         }
-        int verb = verbBehind(i);
+        int verb = verbBehind(words, i);
         boolean inverted = i > 0 && BEFORE_INVERSION.contains(words.get(i - 1).lower());
         int agreeing = inverted ? i - 1 : verb;
         if (agreeing >= 0 && (inverted || verb >= 0)) {
@@ -144,12 +141,12 @@ final class References {
         };
     }
 
-    private boolean isSubject(int i) {
-        return verbBehind(i) >= 0 && (i == 0 || !words.get(i - 1).is("VERB", "ADP"));
+    private static boolean isSubject(List<TaggedWord> words, int i) {
+        return verbBehind(words, i) >= 0 && (i == 0 || !words.get(i - 1).is("VERB", "ADP"));
     }
 
     /** The verb that belongs to the subject at {@code i}, or -1. */
-    private int verbBehind(int i) {
+    private static int verbBehind(List<TaggedWord> words, int i) {
         for (int j = i + 1; j < Math.min(words.size(), i + 4); j++) {
             TaggedWord w = words.get(j);
             if (w.tag().startsWith("VERB") || w.tag().startsWith("AUX")) {
@@ -177,7 +174,7 @@ final class References {
             default -> {
                 String word = again ? "they" : we.get();
                 write(i, ending.isEmpty() ? word : word + " " + Verbs.auxiliary(ending, next(i), true));
-                int verb = verbBehind(i);
+                int verb = verbBehind(words, i);
                 if (ending.isEmpty() && verb >= 0) {
                     write(verb, plural(words.get(verb)));
                 }
@@ -221,40 +218,55 @@ final class References {
     }
 
     private boolean thing(int i, String pronoun, String ending) {
-        TaggedWord w = words.get(i);
-        boolean demonstrative =
-                pronoun.equals("this") || pronoun.equals("that") || pronoun.equals("these") || pronoun.equals("those");
-        if (demonstrative && (isBeforeAThing(i) || isRelative(i))) {
-            return true;
-        }
-        if (thingsNamed.contains(MANY.contains(pronoun))
-                || POINTING.contains(pronoun) && i > 0 && isNamedBefore(i, MANY.contains(pronoun))) {
-            return true;
-        }
-        if (pronoun.equals("their") || pronoun.equals("its")) {
-            return things.goingOn(MANY.contains(pronoun))
-                    .map(t -> written(i, possessive(t)))
-                    .orElse(false);
-        }
         boolean many = MANY.contains(pronoun);
-        return (ofADeed && !isSubject(i) ? things.spokenOf(many) : things.goingOn(many))
+        Optional<Pronoun> thing = thing(words, i);
+        if (thing.isEmpty()
+                || thingsNamed.contains(many)
+                || POINTING.contains(pronoun) && i > 0 && isNamedBefore(i, many)) {
+            return true;
+        }
+        Optional<String> pointedAt = referents.pointedAt(thing.get());
+        boolean owning = pronoun.equals("their") || pronoun.equals("its");
+        return pointedAt
                 .map(t -> written(
-                        i, ending.isEmpty() ? t : t + " " + Verbs.auxiliary(ending, next(i), MANY.contains(pronoun))))
+                        i,
+                        owning
+                                ? possessive(t)
+                                : ending.isEmpty() ? t : t + " " + Verbs.auxiliary(ending, next(i), many)))
                 .orElse(false);
     }
 
+    /** The pronoun at {@code i} as far as it stands for a thing. */
+    static Optional<Pronoun> thing(List<TaggedWord> words, int i) {
+        Matcher m = PRONOUN.matcher(words.get(i).lower());
+        if (!m.matches() || !POINTING.contains(m.group(1))) {
+            return Optional.empty();
+        }
+        String word = m.group(1);
+        if (DEMONSTRATIVE.contains(word) && (isBeforeAThing(words, i) || isRelative(words, i))) {
+            return Optional.empty();
+        }
+        boolean subject = m.group(2) != null || isSubject(words, i);
+        int verb = subject ? verbBehind(words, i) : -1;
+        return Optional.of(new Pronoun(
+                word,
+                MANY.contains(word),
+                subject,
+                verb >= 0 ? words.get(verb).lemma() : Referents.verbBefore(words, i)));
+    }
+
     /** A number with the thing it counts. */
-    private boolean isCounted(int i) {
+    private static boolean isCounted(List<TaggedWord> words, int i) {
         return words.get(i).is("NUM")
                 && i + 1 < words.size()
                 && words.get(i + 1).is("NOUN", "ADJ");
     }
 
     /** "that plate", "those two plates": not alone. */
-    private boolean isBeforeAThing(int i) {
+    private static boolean isBeforeAThing(List<TaggedWord> words, int i) {
         return i + 1 < words.size()
                 && !words.get(i).tag().contains("+")
-                && (words.get(i + 1).isNoun() || words.get(i + 1).is("ADJ", "DET") || isCounted(i + 1));
+                && (words.get(i + 1).isNoun() || words.get(i + 1).is("ADJ", "DET") || isCounted(words, i + 1));
     }
 
     private boolean written(int i, String text) {
@@ -264,7 +276,7 @@ final class References {
     }
 
     /** "The one that broke": said of the word before. */
-    private boolean isRelative(int i) {
+    private static boolean isRelative(List<TaggedWord> words, int i) {
         return i > 0
                 && (words.get(i - 1).isNoun() || words.get(i - 1).is("PRON", "NUM", "ADJ", "VERB", "ADV"))
                 && i + 1 < words.size()

@@ -46,7 +46,7 @@ final class Sense {
                 && !PERSONAL.matcher(text).find()
                 && !hangs(words)
                 && Words.count(text) <= MOST_WORDS
-                && Words.content(text).size() >= 2;
+                && words.stream().skip(verb + 1L).anyMatch(w -> w.isNoun() && !Things.isTime(w));
     }
 
     /** Whether {@code text} begins with its verb, as what is told to be done. */
@@ -68,7 +68,7 @@ final class Sense {
             boolean governed = i > 0 && words.get(i - 1).is("ADP");
             boolean finite =
                     w.is("AUX") || w.is("VERB") && (i == 0 || !words.get(i - 1).is("PART", "ADP", "SCONJ"));
-            if (w.tag().contains("+AUX") || named && finite) {
+            if (w.tag().contains("+AUX") || w.tag().contains("+VERB") || named && finite) {
                 return true;
             }
             named |= !governed && (w.isNoun() || w.is("PRON", "NUM", "DET"));

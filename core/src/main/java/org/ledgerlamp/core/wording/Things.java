@@ -13,7 +13,7 @@ import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.reading.Fillers;
 import org.ledgerlamp.core.reading.Said;
 
-/** What the talk before a sentence named, and which of it "it" or "she" most likely points to. */
+/** The people and things that the talk before a sentence named. */
 final class Things {
     private static final Set<String> PEOPLE = Set.of(
             """
@@ -80,42 +80,6 @@ final class Things {
         return before.isEmpty() && after.startsWith(",") || before.endsWith(",") && after.matches("[.?!,].*|");
     }
 
-    /**
-     * What "it" or "them" points to as what a sentence speaks of: what the sentence before, in the same breath, spoke of
-     * already; with an article. Empty where that cannot be told.
-     */
-    Optional<String> goingOn(boolean many) {
-        if (scene.before().isEmpty() || !scene.goesOn()) {
-            return Optional.empty();
-        }
-        String text = written(scene.before().getFirst());
-        List<TaggedWord> words = Tagger.shared().words(text);
-        return things(words, text).stream()
-                .filter(p -> p.isPlural() == many && p.isDetermined() && isSubject(p, words))
-                .findFirst()
-                .map(p -> named(p, text));
-    }
-
-    /** What "it" or "them" points to as what is dealt with, with an article; empty where several things may be meant. */
-    Optional<String> spokenOf(boolean many) {
-        for (Said said : near()) {
-            String text = written(said);
-            List<TaggedWord> words = Tagger.shared().words(text);
-            List<NounPhrase> all = things(words, text).stream()
-                    .filter(p -> p.isPlural() == many)
-                    .toList();
-            // "The form is on the desk": what only says where or when is not what is dealt with.
-            List<NounPhrase> fitting =
-                    all.stream().filter(p -> !isGoverned(p, words)).toList();
-            if (!all.isEmpty()) {
-                return fitting.size() == 1 && fitting.getFirst().isDefinite()
-                        ? Optional.of(named(fitting.getFirst(), text))
-                        : Optional.empty();
-            }
-        }
-        return Optional.empty();
-    }
-
     private String written(Said said) {
         return Speech.cleaned(Fillers.removed(said.text()), scene.company().people());
     }
@@ -136,24 +100,6 @@ final class Things {
                 && phrase.words().size() == 1
                 && (phrase.end() == text.length()
                         || text.substring(phrase.end()).matches("^[,.!?].*"));
-    }
-
-    private static boolean isGoverned(NounPhrase phrase, List<TaggedWord> words) {
-        int first = words.indexOf(phrase.words().getFirst());
-        return first > 0 && words.get(first - 1).is("ADP");
-    }
-
-    private static boolean isSubject(NounPhrase phrase, List<TaggedWord> words) {
-        return words.stream()
-                .filter(w -> w.tag().startsWith("VERB") || w.tag().startsWith("AUX"))
-                .findFirst()
-                .map(verb -> phrase.end() <= verb.start())
-                .orElse(false);
-    }
-
-    private static String named(NounPhrase phrase, String text) {
-        boolean name = phrase.isProper() && !phrase.isDetermined();
-        return name ? phrase.bare(text) : "the " + phrase.bare(text);
     }
 
     /** The sentences a reference may reach back to, the nearest first. */

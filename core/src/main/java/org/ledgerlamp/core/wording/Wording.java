@@ -22,6 +22,7 @@ import org.ledgerlamp.core.wording.Worded.Form;
 public final class Wording {
     private static final int SENTENCES_AROUND = 8;
     private static final int SENTENCES_BEHIND = 2;
+    private static final int TURNS_TO_A_REQUEST = 2;
     /** With as many words that carry meaning a decision speaks for itself. */
     private static final int FULL = 4;
 
@@ -88,7 +89,7 @@ public final class Wording {
         Optional<String> quoted = quotable(finding.kind(), places)
                 .flatMap(
                         p -> Quotation.of(
-                                p.text(), p.speaker(), around(p.index()), scene(p, null), fewestQuoted(finding.kind()))
+                                p.text(), p.speaker(), behind(p.index()), scene(p, null), fewestQuoted(finding.kind()))
                                 .stream())
                 .findFirst();
         if (quoted.isPresent()) {
@@ -137,8 +138,34 @@ public final class Wording {
         return places.stream()
                 .filter(p -> p.index() == places.getFirst().index()
                         || p.index() == indexOf(finding.evidence().getFirst()))
-                .flatMap(p -> ActionWording.of(finding, p.text(), scene(p, addressee(finding, p))).stream())
-                .findFirst();
+                .flatMap(p -> ActionWording.of(finding.owner(), p.text(), scene(p, addressee(finding, p))).stream())
+                .findFirst()
+                .or(() -> requested(finding.owner(), places.getFirst()));
+    }
+
+    /** "I'll do it" tells what the request it answers asks for. */
+    private Optional<String> requested(Person owner, Place promise) {
+        if (owner == null || !owner.equals(promise.speaker())) {
+            return Optional.empty();
+        }
+        int here = reading.said().get(promise.index()).utterance();
+        for (int i = promise.index() - 1; i >= 0; i--) {
+            Said said = reading.said().get(i);
+            if (here - said.utterance() > TURNS_TO_A_REQUEST) {
+                break;
+            }
+            Place request = new Place(said.text(), said.speaker(), i);
+            if (said.speaker() != null
+                    && !owner.equals(said.speaker())
+                    && Deed.answers(cleaned(promise), cleaned(request), owner)) {
+                return ActionWording.of(owner, said.text(), scene(request, owner));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private String cleaned(Place place) {
+        return Speech.cleaned(place.text(), company.people());
     }
 
     private Optional<String> decision(Place place) {
@@ -235,7 +262,7 @@ public final class Wording {
         boolean goesOn = !before.isEmpty()
                 && before.getFirst().utterance()
                         == reading.said().get(place.index()).utterance();
-        return new Scene(place.speaker(), addressee, before, goesOn, company);
+        return new Scene(place.speaker(), addressee, "", before, goesOn, company);
     }
 
     /** The sentences before one, the nearest first. */
@@ -247,19 +274,10 @@ public final class Wording {
                 .toList();
     }
 
-    /** The sentences before and behind one, the nearest first. */
-    private List<Said> around(int index) {
-        List<Said> around = new ArrayList<>();
-        around.add(reading.said().get(index));
-        for (int i = 1; i <= SENTENCES_AROUND; i++) {
-            if (index - i >= 0) {
-                around.add(reading.said().get(index - i));
-            }
-            if (i <= SENTENCES_BEHIND && index + i < reading.said().size()) {
-                around.add(reading.said().get(index + i));
-            }
-        }
-        return around;
+    /** The sentences shortly behind one. */
+    private List<Said> behind(int index) {
+        int from = Math.min(reading.said().size(), index + 1);
+        return reading.said().subList(from, Math.min(reading.said().size(), from + SENTENCES_BEHIND));
     }
 
     /** Whom the words are said to: the one called, the other of two, or for a promise the one it answers. */
@@ -270,17 +288,29 @@ public final class Wording {
         if (pair != null && place.speaker() != null) {
             return pair[0].equals(place.speaker()) ? pair[1] : pair[0];
         }
-        boolean promise =
-                action != null && action.owner() != null && action.owner().equals(place.speaker());
-        if (!promise) {
+        if (action == null || action.owner() == null || place.speaker() == null) {
             return null;
         }
+        return action.owner().equals(place.speaker()) ? answered(place) : action.owner();
+    }
+
+    /** Whom a promise answers: who asked just before, or the other of two who speak in turns. */
+    private Person answered(Place place) {
         int here = reading.said().get(place.index()).utterance();
-        return before(place.index()).stream()
-                .filter(s -> s.utterance() == here - 1 && s.text().endsWith("?"))
-                .filter(s -> s.speaker() != null && !s.speaker().equals(place.speaker()))
-                .map(Said::speaker)
+        Person before = speakerOf(here - 1);
+        if (before == null || before.equals(place.speaker())) {
+            return null;
+        }
+        boolean asked = byUtterance.getOrDefault(here - 1, List.of()).stream()
+                .anyMatch(i -> reading.said().get(i).text().endsWith("?"));
+        boolean inTurns = before.equals(speakerOf(here + 1)) || place.speaker().equals(speakerOf(here - 2));
+        return asked || inTurns ? before : null;
+    }
+
+    private Person speakerOf(int utterance) {
+        return byUtterance.getOrDefault(utterance, List.of()).stream()
                 .findFirst()
+                .map(i -> reading.said().get(i).speaker())
                 .orElse(null);
     }
 }

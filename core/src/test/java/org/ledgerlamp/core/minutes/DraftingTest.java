@@ -162,6 +162,31 @@ class DraftingTest {
                 .satisfies(d -> assertThat(d.reasons()).contains("from notes only"));
     }
 
+    @Test
+    void a_jotting_beside_a_talk_is_offered_and_a_whole_sentence_enters() {
+        Source notes = Skerry.notes("RAS -> july", "The harbour office closes at noon on Fridays.");
+
+        Draft draft = Skerry.draft(Skerry.talk(TALK), notes, Skerry.meeting());
+
+        assertThat(draft.lines()).extracting(Line::text).noneMatch(t -> t.contains("RAS"));
+        assertThat(draft.possible()).extracting(Line::text).anyMatch(t -> t.contains("RAS"));
+        assertThat(draft.lines()).extracting(Line::text).contains("The harbour office closes at noon on Fridays.");
+    }
+
+    @Test
+    void what_is_wanted_and_then_promised_is_one_action() {
+        Draft draft = Skerry.draft(
+                "Mira Voss: The pontoon permit is still open.",
+                "Ana Prokop: Somebody has to ask the harbour office about the permit.",
+                "Tom Reyes: I'll do it on Monday.",
+                "Mira Voss: Thank you, Tom.");
+
+        assertThat(Skerry.lines(draft, Kind.ACTION)).singleElement().satisfies(a -> {
+            assertThat(a.owner()).isEqualTo("Tom Reyes");
+            assertThat(a.text()).isEqualTo("Tom Reyes to ask the harbour office about the permit.");
+        });
+    }
+
     @ParameterizedTest
     @CsvSource({
         "weekly status,Weekly status",

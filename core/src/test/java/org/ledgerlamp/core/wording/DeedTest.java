@@ -30,10 +30,25 @@ class DeedTest {
                 "Tom Reyes will order two|order two",
                 "Tom gets the crane on Monday|get the crane on Monday",
                 "TR to order two|order two",
-                "can you ring the pilot|ring the pilot"
+                "can you ring the pilot|ring the pilot",
+                "Book the crane for Monday|Book the crane for Monday"
             })
     void of_another_it_is_what_the_named_one_is_to_do(String said, String deed) {
         assertThat(Deed.in(said, Skerry.TOM, false)).isEqualTo(deed);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "I'll do it tonight|can you draw the support sheet|true",
+                "I'll ring her|ask the bus company|true",
+                "I'll send it|send me the list of the icons|true",
+                "I'll paint the rail|send me the list of the icons|false",
+                "I'll do it tonight|the yard is shut on Sundays|false",
+            })
+    void a_promise_answers_a_request_for_the_same_or_for_anything(String promise, String request, boolean answers) {
+        assertThat(Deed.answers(promise, request, Skerry.TOM)).isEqualTo(answers);
     }
 
     @Test

@@ -18,6 +18,11 @@ class FramesTest {
                 "we keep the fare as it is|keep the fare as it is",
                 "we won't hire a spare pump|Do not hire a spare pump",
                 "we're not hiring a spare pump|No hiring a spare pump",
+                "we acknowledge each call at once|acknowledge each call at once",
+                "can I suggest you leave the map in|leave the map in",
+                "I'd sell the old ramp for scrap|sell the old ramp for scrap",
+                "we know the fare stays|we know the fare stays",
+                "I'd like a second ramp|I'd like a second ramp",
                 "The fare stays|The fare stays",
             })
     void the_outcome_is_told_without_the_frame(String said, String outcome) {

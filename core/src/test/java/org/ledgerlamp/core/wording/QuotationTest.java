@@ -6,14 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.core.Skerry;
-import org.ledgerlamp.core.reading.Said;
 
 class QuotationTest {
     private static Optional<String> quoted(String said, String... before) {
-        Scene scene = Scenes.mira(before);
-        List<Said> around = new java.util.ArrayList<>(List.of(new Said(9, 0, said, Skerry.MIRA)));
-        around.addAll(scene.before());
-        return Quotation.of(said, Skerry.MIRA, around, scene, 4);
+        return Quotation.of(said, Skerry.MIRA, List.of(), Scenes.mira(before), 4);
     }
 
     @Test

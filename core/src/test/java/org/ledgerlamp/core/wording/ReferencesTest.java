@@ -54,7 +54,7 @@ class ReferencesTest {
                 List.of("Mira Voss", "Ola Brand"),
                 List.of(),
                 null));
-        Scene scene = new Scene(guest, null, List.of(), false, mixed);
+        Scene scene = new Scene(guest, null, "", List.of(), false, mixed);
 
         assertThat(References.filled("we can deliver on the fifth", scene, null))
                 .isEmpty();
@@ -85,21 +85,20 @@ class ReferencesTest {
     }
 
     @Test
-    void it_is_the_one_certain_thing_named_just_before() {
-        assertThat(References.filledDeed(
+    void it_is_the_thing_named_just_before() {
+        assertThat(References.filled(
                         "sign it tonight", Scenes.mira("The transfer form is still on your desk."), Skerry.MIRA))
                 .contains("sign the transfer form tonight");
-        assertThat(References.filledDeed(
-                        "order them today", Scenes.mira("We still need the wear plates."), Skerry.MIRA))
+        assertThat(References.filled("order them today", Scenes.mira("We still need the wear plates."), Skerry.MIRA))
                 .contains("order the wear plates today");
     }
 
     @Test
     void where_several_things_may_be_meant_the_clause_is_given_up() {
-        assertThat(References.filledDeed(
+        assertThat(References.filled(
                         "sign it tonight", Scenes.mira("The form and the permit are on your desk."), Skerry.MIRA))
                 .isEmpty();
-        assertThat(References.filledDeed("sign it tonight", Scenes.mira(), Skerry.MIRA))
+        assertThat(References.filled("sign it tonight", Scenes.mira(), Skerry.MIRA))
                 .isEmpty();
     }
 

@@ -14,12 +14,12 @@ final class Scenes {
 
     /** Mira speaks, after {@code before}, of which the last stands nearest, each in a turn of its own by Tom. */
     static Scene mira(String... before) {
-        return new Scene(Skerry.MIRA, null, said(Skerry.TOM, before), false, COMPANY);
+        return new Scene(Skerry.MIRA, null, "", said(Skerry.TOM, before), false, COMPANY);
     }
 
     /** Mira speaks to Tom, and nothing was said before. */
     static Scene miraToTom() {
-        return new Scene(Skerry.MIRA, Skerry.TOM, List.of(), false, COMPANY);
+        return new Scene(Skerry.MIRA, Skerry.TOM, "", List.of(), false, COMPANY);
     }
 
     /** Mira goes on in the turn in which she has said {@code before}. */
@@ -28,7 +28,7 @@ final class Scenes {
         for (String text : before) {
             said.addFirst(new Said(0, said.size() * 50, text, Skerry.MIRA));
         }
-        return new Scene(Skerry.MIRA, null, said, true, COMPANY);
+        return new Scene(Skerry.MIRA, null, "", said, true, COMPANY);
     }
 
     private static List<Said> said(Person speaker, String... texts) {
