@@ -3,6 +3,7 @@ package org.ledgerlamp.core.source;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * Collects the talk while a reader goes through its file: numbers utterances, joins cues that split one sentence, and
@@ -12,6 +13,10 @@ final class TalkBuilder {
     private static final Duration LONGEST_GAP_WITHIN_A_SENTENCE = Duration.ofSeconds(2);
     private static final int LONGEST_JOINED = 1000;
     private static final int MOST_PROBLEMS = 50;
+
+    /** "The librarian, Mrs.": a stop that ends no sentence. */
+    private static final Pattern ENDS_WITH_A_TITLE =
+            Pattern.compile("(?<![\\p{L}])(?:Mr|Mrs|Ms|Dr|Prof|St|Rev|Cllr)\\.$");
 
     private final Limits limits;
     private final boolean joinSplitSentences;
@@ -80,7 +85,8 @@ final class TalkBuilder {
                 && start.minus(last.end()).compareTo(LONGEST_GAP_WITHIN_A_SENTENCE) > 0) {
             return false;
         }
-        return ".?!…\"”".indexOf(last.text().charAt(last.text().length() - 1)) < 0;
+        return ENDS_WITH_A_TITLE.matcher(last.text()).find()
+                || ".?!…\"”".indexOf(last.text().charAt(last.text().length() - 1)) < 0;
     }
 
     void problem(String place, String message) {

@@ -3,6 +3,7 @@ package org.ledgerlamp.core.wording;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.people.Person;
 
@@ -11,6 +12,10 @@ final class ActionWording {
     private static final Pattern POINTING = Pattern.compile(
             ",?(?:\\s+(?:on|in|out|up|back))?\\s+(?:on|about|for|of|with|to|from|before|after|into|over)\\s+(?:it|that|this|them|those|these)$",
             Pattern.CASE_INSENSITIVE);
+
+    /** "Set Tom on it": says nothing without. */
+    private static final Pattern SETS =
+            Pattern.compile("^(?:set|get|put|have|bring|let|keep|leave|take)\\s", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern RECIPIENT = Pattern.compile(
             "^((?:not )?\\p{L}[\\p{L}-]*\\s+)(?:you|ye|him|her|them|us|me)\\s+(?=(?:the|an?|my|your|his|its|our|their|some|two|three|this|that|those|these|\\d+)\\s)",
@@ -35,11 +40,11 @@ final class ActionWording {
         }
         Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
         for (String form : Clauses.strict(Deed.alone(deed))) {
-            Optional<String> filled = References.filled(form, here, owner)
-                    .or(() -> References.filled(withoutPointing(form), here, owner))
-                    .or(() -> References.filled(withoutRecipient(form), here, owner))
+            Optional<String> filled = Stream.of(form, withoutPointing(form), withoutRecipient(form))
+                    .flatMap(f -> References.filled(f, here, owner).stream())
                     .map(f -> f.replaceAll("\\?+$", ""))
-                    .filter(Sense::isDeed);
+                    .filter(Sense::isDeed)
+                    .findFirst();
             if (filled.isPresent()) {
                 return filled.map(f -> line(owner, infinitive(Speech.lowerFirst(f, people))));
             }
@@ -49,7 +54,7 @@ final class ActionWording {
 
     /** "rerun the model on that": said without "on that" where that cannot be told. */
     private static String withoutPointing(String deed) {
-        return POINTING.matcher(deed).replaceFirst("");
+        return SETS.matcher(deed).find() ? deed : POINTING.matcher(deed).replaceFirst("");
     }
 
     /** "send you the list", "give it to him today": said without who gets it where that cannot be told. */

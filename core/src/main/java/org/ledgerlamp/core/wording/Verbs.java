@@ -73,6 +73,9 @@ final class Verbs {
                         || next.lower().equals("been")
                         || next.lower().equals("got")
                         || next.is("VERB")
-                                && (next.lower().endsWith("ed") || next.lower().endsWith("en")));
+                                && (next.lower().endsWith("ed")
+                                        || next.lower().endsWith("en")
+                                        || !next.lower().equals(next.lemma())
+                                                && !next.lower().endsWith("ing")));
     }
 }

@@ -169,8 +169,11 @@ public final class Wording {
     }
 
     private Optional<String> decision(Place place) {
-        String outcome = Frames.opinion(Frames.outcome(Frames.opinion(Speech.cleaned(place.text(), company.people()))));
-        if (OF_ONESELF.matcher(outcome).find()) {
+        String said = Frames.opinion(Speech.cleaned(place.text(), company.people()));
+        String outcome = Frames.opinion(Frames.outcome(said));
+        // "Shall we leave it till May?" tells what is proposed; "does the contract say so?" settles nothing.
+        boolean onlyAsked = place.text().strip().endsWith("?") && outcome.equals(said);
+        if (onlyAsked || OF_ONESELF.matcher(outcome).find()) {
             return Optional.empty();
         }
         return clean(Clauses.strict(outcome.replaceAll("\\?+$", "")), place)

@@ -95,6 +95,24 @@ class ReadersTest {
         }
 
         @Test
+        void a_title_before_a_name_ends_no_sentence() throws Exception {
+            Source source = read(
+                    """
+                    WEBVTT
+
+                    00:01.000 --> 00:02.000
+                    <v Tom>The keys are with the harbour master, Mrs.
+
+                    00:02.100 --> 00:03.000
+                    <v Tom>Dahl, until Friday.
+                    """);
+
+            assertThat(source.utterances())
+                    .extracting(Utterance::text)
+                    .containsExactly("The keys are with the harbour master, Mrs. Dahl, until Friday.");
+        }
+
+        @Test
         void a_bad_cue_is_named_by_its_line_and_the_rest_is_read() throws Exception {
             Source source = read(
                     "WEBVTT\n\n00:01.000 --> 00:02.000\nTom: One.\n\n00:03 -> 4\nTom: Two.\n\n00:99:00.000 --> 00:05.000\nTom: Three.\n");

@@ -18,6 +18,8 @@ class ReferencesTest {
                 "I'm at the yard and I have the keys|Mira Voss is at the yard and they have the keys",
                 "I went through the permits|Mira Voss went through the permits",
                 "I don't trust the fender|Mira Voss does not trust the fender",
+                "I'd said the tenth|Mira Voss had said the tenth",
+                "I'd say the tenth|Mira Voss would say the tenth",
                 "the yard sent me the drawings|the yard sent Mira Voss the drawings",
                 "my list is long|Mira Voss's list is long",
             })

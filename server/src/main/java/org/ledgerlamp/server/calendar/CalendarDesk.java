@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -97,9 +98,12 @@ class CalendarDesk {
         appender.calendarsWith(minutes.meetingId()).forEach(this::ask);
     }
 
-    /** Whether a calendar is waiting to be asked, or being asked. */
-    boolean isAsking(UUID connectionId) {
-        return waiting.contains(connectionId) || asking.contains(connectionId);
+    /** The calendars that wait to be asked or are being asked; take it before you read what came of it. */
+    Set<UUID> asking() {
+        // What goes from one to the other meanwhile is added there before it leaves here.
+        Set<UUID> all = new HashSet<>(waiting);
+        all.addAll(asking);
+        return all;
     }
 
     private void carryOut(UUID connectionId) {

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.net.URI;
 import java.time.Instant;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -69,10 +70,11 @@ class ConnectionController {
 
     @GetMapping("/api/connections")
     List<ConnectionView> all(@AuthenticationPrincipal SignedIn who) {
+        Set<UUID> asking = desk.asking();
         return connections
                 .findByTeamIdAndMemberIdAndKindNotOrderByName(who.teamId(), who.memberId(), ConnectionKind.DROPPED)
                 .stream()
-                .map(this::view)
+                .map(c -> view(c, asking))
                 .toList();
     }
 
@@ -102,13 +104,14 @@ class ConnectionController {
         if (full) {
             throw Refusal.conflict("A member may have " + MOST + " calendars.");
         }
-        return view(service.connect(
+        CalendarConnection connection = service.connect(
                 who,
                 facts.kind(),
                 facts.name().strip(),
                 checked(facts.address()),
                 emptyToNull(facts.username()),
-                facts.secret()));
+                facts.secret());
+        return view(connection, desk.asking());
     }
 
     /** Asks a calendar now instead of in a few minutes. */
@@ -116,7 +119,7 @@ class ConnectionController {
     ConnectionView ask(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         CalendarConnection connection = own(who, id);
         desk.ask(connection.id());
-        return view(connection);
+        return view(connection, desk.asking());
     }
 
     /** Takes a calendar away; the meetings that came from it stay. */
@@ -132,14 +135,14 @@ class ConnectionController {
                 .orElseThrow(() -> Refusal.notFound("calendar"));
     }
 
-    private ConnectionView view(CalendarConnection c) {
+    private static ConnectionView view(CalendarConnection c, Set<UUID> asking) {
         return new ConnectionView(
                 c.id(),
                 c.kind(),
                 c.name(),
                 c.address().toString(),
                 c.username(),
-                desk.isAsking(c.id()),
+                asking.contains(c.id()),
                 c.triedAt(),
                 c.reachedAt(),
                 c.problem());
