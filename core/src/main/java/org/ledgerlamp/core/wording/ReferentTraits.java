@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.wording;
 
 import java.util.function.ToDoubleBiFunction;
+import java.util.function.ToDoubleFunction;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.wording.Referents.Look;
 
@@ -25,7 +26,6 @@ enum ReferentTraits {
     SAID_TO_THE_SPEAKER(0.2, 0, (look, r) -> on(r.turns() == 1 && r.isSaidTo(look.speaker()))),
     BY_THE_SAME(
             0.2, 0.4, (look, r) -> on(look.speaker() != null && look.speaker().equals(r.speaker()))),
-    AGREES(0, 0, (look, r) -> on(look.pronoun() != null && look.agrees(r))),
     CERTAIN(0.4, 0.2, (look, r) -> on(r.phrase().isDefinite())),
     NAME(0.3, 0.4, (look, r) -> on(r.phrase().isProper())),
     UNCERTAIN(
@@ -75,20 +75,20 @@ enum ReferentTraits {
 
     /** The probability that the pronoun looked at points to {@code r}. */
     static double pointedAt(Look look, Referent r) {
-        double sum = 0;
-        for (ReferentTraits t : values()) {
-            sum += t.forPronouns * t.of(look, r);
-        }
-        return 1 / (1 + Math.exp(-sum));
+        return probability(look, r, t -> t.forPronouns);
     }
 
     /** The probability that the sentence looked at is about {@code r}. */
     static double matter(Look look, Referent r) {
-        double sum = 0;
+        return probability(look, r, t -> t.forMatters);
+    }
+
+    private static double probability(Look look, Referent r, ToDoubleFunction<ReferentTraits> weight) {
+        double odds = 0;
         for (ReferentTraits t : values()) {
-            sum += t.forMatters * t.of(look, r);
+            odds += weight.applyAsDouble(t) * t.of(look, r);
         }
-        return 1 / (1 + Math.exp(-sum));
+        return 1 / (1 + Math.exp(-odds));
     }
 
     double of(Look look, Referent r) {

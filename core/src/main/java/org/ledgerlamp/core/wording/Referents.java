@@ -93,12 +93,8 @@ final class Referents {
                 .map(w -> w.referent().bare());
     }
 
-    /** How traits look at a referent: for which pronoun, or for none, and beside which others. */
+    /** How traits look at a referent: for which pronoun, or for none, and beside which others that may be meant as well. */
     record Look(Pronoun pronoun, List<Referent> all, Person speaker) {
-        boolean agrees(Referent r) {
-            return pronoun == null || r.phrase().isPlural() == pronoun.many();
-        }
-
         /** "The form is still on your desk": the one certain thing of which the speaker is told just before. */
         boolean isHandedOver(Referent r) {
             return r.away() == 1 && r.turns() == 1 && r.phrase().isDefinite() && isAlone(r) && r.isSaidTo(speaker);
@@ -109,20 +105,19 @@ final class Referents {
             return all.stream().filter(o -> o.key().equals(r.key())).count();
         }
 
-        /** How many others that agree stand nearer. */
+        /** How many others stand nearer. */
         long nearer(Referent r) {
             return all.stream()
-                    .filter(o -> agrees(o) && !o.key().equals(r.key()))
+                    .filter(o -> !o.key().equals(r.key()))
                     .filter(o -> Math.abs(o.away()) < Math.abs(r.away()))
                     .map(Referent::key)
                     .distinct()
                     .count();
         }
 
-        /** Whether the sentence names nothing else that agrees, but for where and when. */
+        /** Whether its sentence names nothing else, but for where and when. */
         boolean isAlone(Referent r) {
-            return !r.isGoverned()
-                    && all.stream().noneMatch(o -> o != r && o.away() == r.away() && agrees(o) && !o.isGoverned());
+            return !r.isGoverned() && all.stream().noneMatch(o -> o != r && o.away() == r.away() && !o.isGoverned());
         }
     }
 
