@@ -30,6 +30,7 @@ final class Referents {
     private static final int FARTHEST = 3;
 
     private static final int MOST_WORDS = 5;
+    private static final int NO_TURN = -1;
 
     private final Scene scene;
     private final Things things;
@@ -66,9 +67,9 @@ final class Referents {
             return r.isSubject() && r.turns() == 0 && r.away() <= 1;
         }
 
-        /** "Finance should release it": what does something is not what it is done to. */
+        /** "Finance should release it": what does something is not what it is done to, nor is what only says where. */
         private static boolean isDoneTo(Referent r) {
-            return r.away() > 0 || !r.verb().isEmpty();
+            return !r.isGoverned() && (r.away() > 0 || !r.verb().isEmpty());
         }
     }
 
@@ -95,9 +96,13 @@ final class Referents {
 
     /** How traits look at a referent: for which pronoun, or for none, and beside which others that may be meant as well. */
     record Look(Pronoun pronoun, List<Referent> all, Person speaker) {
-        /** "The form is still on your desk": the one certain thing of which the speaker is told just before. */
+        /** "The form is still on your desk": the one certain thing that the sentence answered speaks of. */
         boolean isHandedOver(Referent r) {
-            return r.away() == 1 && r.turns() == 1 && r.phrase().isDefinite() && isAlone(r) && r.isSaidTo(speaker);
+            return r.away() == 1
+                    && r.turns() == 1
+                    && r.phrase().isDefinite()
+                    && isAlone(r)
+                    && (r.isSubject() || r.isSaidTo(speaker));
         }
 
         /** How often the same is named around the sentence. */
@@ -141,14 +146,20 @@ final class Referents {
         if (!scene.begun().isBlank()) {
             all.addAll(in(scene.begun(), scene.speaker(), 0, 0));
         }
-        int turns = scene.goesOn() ? 0 : 1;
+        int turns = 0;
         int away = 0;
-        Said nearer = null;
+        int nearer = scene.goesOn() && !scene.before().isEmpty()
+                ? scene.before().getFirst().utterance()
+                : NO_TURN;
         for (Said said : scene.before()) {
-            if (nearer != null && nearer.utterance() != said.utterance()) {
+            // "Yes, let's do that" stands between nothing.
+            if (Words.content(said.text()).isEmpty()) {
+                continue;
+            }
+            if (nearer != said.utterance()) {
                 turns++;
             }
-            nearer = said;
+            nearer = said.utterance();
             all.addAll(in(said.text(), said.speaker(), ++away, turns));
         }
         return all;

@@ -46,7 +46,7 @@ final class Sense {
                 && !PERSONAL.matcher(text).find()
                 && !hangs(words)
                 && Words.count(text) <= MOST_WORDS
-                && words.stream().skip(verb + 1L).anyMatch(w -> w.isNoun() && !Things.isTime(w));
+                && words.stream().skip(verb + 1L).anyMatch(w -> w.isNoun() && !Things.isTime(w) && !Things.isNumber(w));
     }
 
     /** Whether {@code text} begins with its verb, as what is told to be done. */

@@ -36,6 +36,10 @@ final class Things {
         return w.is("NOUN") && PEOPLE.contains(w.lower());
     }
 
+    static boolean isNumber(TaggedWord w) {
+        return NounPhrases.isNumber(new NounPhrase(List.of(w)));
+    }
+
     static boolean isTime(TaggedWord w) {
         return NounPhrases.isTime(new NounPhrase(List.of(w)));
     }

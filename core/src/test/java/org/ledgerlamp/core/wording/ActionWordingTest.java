@@ -28,6 +28,7 @@ class ActionWordingTest {
         "I'll see her this afternoon.",
         "I'll get Ana on to it.",
         "I'll do it on Friday.",
+        "'I''ll do that, before the twentieth.'",
         "'I''ll speak to him in January.'"
     })
     void without_anybody_or_anything_it_is_done_to_there_are_no_words(String said) {

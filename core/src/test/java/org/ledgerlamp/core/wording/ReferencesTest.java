@@ -96,6 +96,18 @@ class ReferencesTest {
     }
 
     @Test
+    void it_is_not_where_the_thing_goes() {
+        assertThat(References.filled(
+                        "drive it over on Monday",
+                        Scenes.mira(
+                                "The foundry in Brae takes rudders, the foundry is cheap.",
+                                "The rudder came off on Tuesday.",
+                                "Good, the rudder goes to the foundry then."),
+                        Skerry.MIRA))
+                .contains("drive the rudder over on Monday");
+    }
+
+    @Test
     void where_several_things_may_be_meant_the_clause_is_given_up() {
         assertThat(References.filled(
                         "sign it tonight", Scenes.mira("The form and the permit are on your desk."), Skerry.MIRA))
