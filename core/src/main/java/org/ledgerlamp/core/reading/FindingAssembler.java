@@ -148,8 +148,7 @@ final class FindingAssembler {
                     .filter(reversals::takeBack)
                     .forEach(carrier -> probabilities[carrier] *= TAKEN_BACK);
         }
-        List<Finding> told =
-                groups.stream().map(g -> told(g, probabilities, groups)).toList();
+        List<Finding> told = groups.stream().map(g -> told(g, probabilities)).toList();
         return kind == Kind.ACTION ? new Recap(talk).sharedOut(told) : told;
     }
 
@@ -237,7 +236,7 @@ final class FindingAssembler {
                 better.about(), owner, better.due(), better.certainty(), List.copyOf(reasons), List.copyOf(evidence));
     }
 
-    private Finding told(Group group, double[] probabilities, List<Group> all) {
+    private Finding told(Group group, double[] probabilities) {
         int carrier = group.members.getFirst();
         Finding finding = owned(group.finding, talk.sentences().get(carrier));
         Set<Evidence> evidence = new LinkedHashSet<>();

@@ -37,35 +37,42 @@ final class Reversals {
 
     private final Talk talk;
     private final double[] probabilities;
+    private final List<Taking> taking;
+
+    /** A sentence that takes something back: what was said last, what it scraps by name, what it denies where it settles. */
+    private record Taking(Sentence sentence, boolean last, Set<String> scrapped, Set<String> denied) {
+        boolean takesAnything() {
+            return last || !scrapped.isEmpty() || !denied.isEmpty();
+        }
+    }
 
     /** @param probabilities how likely each sentence settles something */
     Reversals(Talk talk, double[] probabilities) {
         this.talk = talk;
         this.probabilities = probabilities;
+        this.taking = talk.sentences().stream()
+                .filter(s -> !s.isQuestion())
+                .map(s -> new Taking(s, TAKES_BACK.matcher(s.plain()).find(), named(SCRAPS, s), named(DENIES, s)))
+                .filter(Taking::takesAnything)
+                .toList();
     }
 
     /** Whether what the sentence {@code settled} settles is taken back later. */
     boolean takeBack(int settled) {
         Sentence first = talk.sentences().get(settled);
-        List<Sentence> later =
-                talk.sentences().subList(settled + 1, talk.sentences().size());
-        for (Sentence s : later) {
-            int turns = s.utterance() - first.utterance();
-            if (turns < FEWEST_TURNS_BETWEEN || s.isQuestion()) {
-                continue;
-            }
-            if (turns <= TURNS_BACK && TAKES_BACK.matcher(s.plain()).find() && isNearestBefore(settled, s.index())) {
-                return true;
-            }
-            Set<String> named = named(SCRAPS, s);
-            if (settles(s.index(), settled)) {
-                named.addAll(named(DENIES, s));
-            }
-            if (named.stream().anyMatch(first.content()::contains)) {
-                return true;
-            }
-        }
-        return false;
+        return taking.stream()
+                .filter(t -> t.sentence().index() > settled
+                        && t.sentence().utterance() - first.utterance() >= FEWEST_TURNS_BETWEEN)
+                .anyMatch(t -> takesBack(t, first));
+    }
+
+    private boolean takesBack(Taking t, Sentence first) {
+        int settled = first.index();
+        int index = t.sentence().index();
+        boolean soon = t.sentence().utterance() - first.utterance() <= TURNS_BACK;
+        return t.last() && soon && isNearestBefore(settled, index)
+                || t.scrapped().stream().anyMatch(first.content()::contains)
+                || t.denied().stream().anyMatch(first.content()::contains) && settles(index, settled);
     }
 
     /** The stems of the telling words that {@code pattern} finds named. */

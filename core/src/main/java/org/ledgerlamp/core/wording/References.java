@@ -220,14 +220,12 @@ final class References {
     private boolean thing(int i, String pronoun, String ending) {
         boolean many = MANY.contains(pronoun);
         Optional<Pronoun> thing = thing(words, i);
-        if (thing.isEmpty()
-                || thingsNamed.contains(many)
-                || POINTING.contains(pronoun) && i > 0 && isNamedBefore(i, many)) {
+        if (thing.isEmpty() || thingsNamed.contains(many) || isNamedBefore(i, many)) {
             return true;
         }
-        Optional<String> pointedAt = referents.pointedAt(thing.get());
         boolean owning = pronoun.equals("their") || pronoun.equals("its");
-        return pointedAt
+        return referents
+                .pointedAt(thing.get())
                 .map(t -> written(
                         i,
                         owning

@@ -89,7 +89,8 @@ final class Referents {
      */
     Optional<String> matter(String sentence, List<Said> behind, boolean needed) {
         List<Referent> all = around(sentence, behind);
-        return best(all, r -> ReferentTraits.matter(new Look(null, all, scene.speaker()), r))
+        Look look = new Look(null, all, scene.speaker());
+        return best(all, r -> ReferentTraits.matter(look, r))
                 .filter(w -> w.probability() >= (needed ? LEAST_MATTER_NEEDED : LEAST_MATTER))
                 .map(w -> w.referent().bare());
     }

@@ -15,8 +15,26 @@ import org.ledgerlamp.core.reading.Said;
  * @param company the people around the table
  */
 record Scene(Person speaker, Person addressee, String begun, List<Said> before, boolean goesOn, Company company) {
+    private static final int SENTENCES_BEFORE = 8;
+    private static final int SENTENCES_BEHIND = 2;
+
     Scene {
         before = List.copyOf(before);
+    }
+
+    /** The talk around the sentence {@code index} of {@code said}; below 0 there is none. */
+    static Scene at(List<Said> said, int index, Person speaker, Person addressee, Company company) {
+        List<Said> before = said.subList(Math.max(0, index - SENTENCES_BEFORE), Math.max(0, index))
+                .reversed();
+        boolean goesOn = !before.isEmpty()
+                && before.getFirst().utterance() == said.get(index).utterance();
+        return new Scene(speaker, addressee, "", before, goesOn, company);
+    }
+
+    /** The sentences shortly behind one. */
+    static List<Said> behind(List<Said> said, int index) {
+        int from = Math.min(said.size(), index + 1);
+        return said.subList(from, Math.min(said.size(), from + SENTENCES_BEHIND));
     }
 
     /** The same, behind other words of the same sentence. */

@@ -12,9 +12,6 @@ import org.ledgerlamp.core.wording.Referents.Pronoun;
 
 /** The things that a pronoun may point to or a sentence be about, trait by trait: what the weights of the traits are learned from. */
 public final class WeighedReferents {
-    private static final int AROUND = 8;
-    private static final int BEHIND = 2;
-
     private WeighedReferents() {}
 
     /**
@@ -54,8 +51,7 @@ public final class WeighedReferents {
     /** What a sentence may be about. */
     public static List<Named> matters(List<Said> said, int index, MeetingFacts meeting) {
         Scene scene = scene(said, index, meeting);
-        List<Said> behind = said.subList(index + 1, Math.min(said.size(), index + 1 + BEHIND));
-        return named(null, new Referents(scene).around(said.get(index).text(), behind), scene);
+        return named(null, new Referents(scene).around(said.get(index).text(), Scene.behind(said, index)), scene);
     }
 
     private static List<Named> named(Pronoun pronoun, List<Referent> all, Scene scene) {
@@ -71,9 +67,6 @@ public final class WeighedReferents {
     }
 
     private static Scene scene(List<Said> said, int index, MeetingFacts meeting) {
-        List<Said> before = said.subList(Math.max(0, index - AROUND), index).reversed();
-        boolean goesOn = !before.isEmpty()
-                && before.getFirst().utterance() == said.get(index).utterance();
-        return new Scene(said.get(index).speaker(), null, "", before, goesOn, new Company(meeting));
+        return Scene.at(said, index, said.get(index).speaker(), null, new Company(meeting));
     }
 }

@@ -21,7 +21,6 @@ import org.ledgerlamp.core.wording.Worded.Form;
 /** Words the findings of one reading. Numbers, names and terms stay exactly as said. */
 public final class Wording {
     private static final int SENTENCES_AROUND = 8;
-    private static final int SENTENCES_BEHIND = 2;
     private static final int TURNS_TO_A_REQUEST = 2;
     /** With as many words that carry meaning a decision speaks for itself. */
     private static final int FULL = 4;
@@ -87,10 +86,13 @@ public final class Wording {
             return new Worded(worded.get(), Form.WORDED);
         }
         Optional<String> quoted = quotable(finding.kind(), places)
-                .flatMap(
-                        p -> Quotation.of(
-                                p.text(), p.speaker(), behind(p.index()), scene(p, null), fewestQuoted(finding.kind()))
-                                .stream())
+                .flatMap(p -> Quotation.of(
+                        p.text(),
+                        p.speaker(),
+                        Scene.behind(reading.said(), p.index()),
+                        scene(p, null),
+                        fewestQuoted(finding.kind()))
+                        .stream())
                 .findFirst();
         if (quoted.isPresent()) {
             return new Worded(quoted.get(), Form.QUOTED);
@@ -261,26 +263,7 @@ public final class Wording {
     }
 
     private Scene scene(Place place, Person addressee) {
-        List<Said> before = before(place.index());
-        boolean goesOn = !before.isEmpty()
-                && before.getFirst().utterance()
-                        == reading.said().get(place.index()).utterance();
-        return new Scene(place.speaker(), addressee, "", before, goesOn, company);
-    }
-
-    /** The sentences before one, the nearest first. */
-    private List<Said> before(int index) {
-        return Stream.iterate(index - 1, i -> i - 1)
-                .limit(SENTENCES_AROUND)
-                .takeWhile(i -> i >= 0)
-                .map(reading.said()::get)
-                .toList();
-    }
-
-    /** The sentences shortly behind one. */
-    private List<Said> behind(int index) {
-        int from = Math.min(reading.said().size(), index + 1);
-        return reading.said().subList(from, Math.min(reading.said().size(), from + SENTENCES_BEHIND));
+        return Scene.at(reading.said(), place.index(), place.speaker(), addressee, company);
     }
 
     /** Whom the words are said to: the one called, the other of two, or for a promise the one it answers. */
