@@ -10,7 +10,6 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.ledgerlamp.core.language.Progress;
-import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Tagger;
@@ -61,31 +60,25 @@ final class BenchCommand implements Callable<Integer> {
         double cold = seconds(() -> draft(file, meeting));
         byte[] another = talk(words, 1);
         double warm = seconds(() -> draft(another, meeting));
-        double again = best(2, () -> draft(another, meeting));
         Source source = read(talk(words, 2));
         Mentions mentions = new Mentions(meeting.people());
         double language = best(3, () -> languagePass(source, mentions, meeting));
-        double vectors = seconds(() -> SentenceVectors.shared().of(sentences(source)));
         Source tagged = read(talk(words, 3));
         double tagger = seconds(() -> sentences(tagged).forEach(Tagger.shared()::words));
-        double windows = seconds(() -> ContextClassifier.shipped()
-                .probabilities(ContextClassifier.spoken(source, meeting), Progress.UNWATCHED));
+        double windows = seconds(
+                () -> ContextClassifier.shipped().read(ContextClassifier.spoken(source, meeting), Progress.UNWATCHED));
         out.printf(
                 "%,d words, %,d utterances, %,d sentences%n",
                 words, source.utterances().size(), sentences(source).size());
         out.printf("language pass (sentences, words, names, dates)  %6.2f s%n", language);
         out.printf(
-                "sentence model                                  %6.2f s, %.0f %% of the draft%n",
-                vectors, 100 * vectors / warm);
-        out.printf(
-                "the same model over windows of talk             %6.2f s, %.0f %% of the draft%n",
+                "sentence model over windows of talk             %6.2f s, %.0f %% of the draft%n",
                 windows, 100 * windows / warm);
         out.printf(
                 "tagger, over all sentences                      %6.2f s, %.0f %% of the draft%n",
                 tagger, 100 * tagger / warm);
         out.printf("whole draft, cold (models not loaded either)    %6.2f s%n", cold);
         out.printf("whole draft, warm                               %6.2f s%n", warm);
-        out.printf("drafted again (the model's vectors remembered)  %6.2f s%n", again);
         out.printf("peak heap                                       %6.0f MiB%n", peakHeap());
         out.println("growth: words, seconds, seconds per 10,000 words");
         for (int length : growth) {

@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.minutes.Line;
+import org.ledgerlamp.core.reading.Evidence;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -26,10 +28,21 @@ final class LabelMatch {
 
     /** Which of {@code lines} are some label's. */
     static Set<Line> matched(List<JsonNode> labels, List<Line> lines) {
+        return matched(labels, lines, Line::text, Line::evidence);
+    }
+
+    /**
+     * Which of {@code all} are some label's.
+     *
+     * @param text what it says
+     * @param evidence what it rests on
+     */
+    static <T> Set<T> matched(
+            List<JsonNode> labels, List<T> all, Function<T, String> text, Function<T, List<Evidence>> evidence) {
         List<Pair> pairs = new ArrayList<>();
         for (int g = 0; g < labels.size(); g++) {
-            for (int l = 0; l < lines.size(); l++) {
-                double affinity = affinity(labels.get(g), lines.get(l));
+            for (int l = 0; l < all.size(); l++) {
+                double affinity = affinity(labels.get(g), text.apply(all.get(l)), evidence.apply(all.get(l)));
                 if (affinity > 0) {
                     pairs.add(new Pair(g, l, affinity));
                 }
@@ -39,19 +52,17 @@ final class LabelMatch {
                 .thenComparingInt(Pair::label)
                 .thenComparingInt(Pair::line));
         Set<Integer> taken = new HashSet<>();
-        Set<Line> matched = new HashSet<>();
+        Set<Integer> matched = new HashSet<>();
         for (Pair pair : pairs) {
-            Line line = lines.get(pair.line());
-            if (!taken.contains(pair.label()) && !matched.contains(line)) {
+            if (!taken.contains(pair.label()) && matched.add(pair.line())) {
                 taken.add(pair.label());
-                matched.add(line);
             }
         }
-        return matched;
+        return matched.stream().map(all::get).collect(Collectors.toSet());
     }
 
-    private static double affinity(JsonNode label, Line line) {
-        List<List<String>> passages = line.evidence().stream()
+    private static double affinity(JsonNode label, String text, List<Evidence> evidence) {
+        List<List<String>> passages = evidence.stream()
                 .limit(MOST_PASSAGES)
                 .map(e -> Quotes.words(e.quote()))
                 .toList();
@@ -63,11 +74,11 @@ final class LabelMatch {
             hits += passages.stream().anyMatch(p -> Quotes.longestRun(words, p) >= need) ? 1 : 0;
             all.append(' ').append(quote.asString());
         }
-        Set<String> own = Words.content(line.text());
+        Set<String> own = Words.content(text);
         Set<String> shared =
                 own.stream().filter(Words.content(all.toString())::contains).collect(Collectors.toSet());
         double overlap = shared.size() / (double) Math.max(1, own.size());
-        boolean says = says(line.text(), label.path("must"));
+        boolean says = says(text, label.path("must"));
         if (hits > 0 && (overlap >= SOME_CONTENT || says)) {
             return 1 + hits + overlap;
         }

@@ -10,7 +10,10 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.exchange.MeetingJson;
+import org.ledgerlamp.core.language.Progress;
+import org.ledgerlamp.core.reading.ContextClassifier;
 import org.ledgerlamp.core.reading.FeaturedSentence;
+import org.ledgerlamp.core.reading.InContext;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Weights;
@@ -29,8 +32,10 @@ import tools.jackson.databind.json.JsonMapper;
  * @param meeting what the calendar knew
  * @param source what was said, or noted where there is no transcript
  * @param notes what was noted beside a transcript, or null
- * @param sentences as the reader sees them
+ * @param context the sentences as they are read by a context classifier that had not seen the author
+ * @param sentences as they are weighed
  * @param carriers for each column of {@link Weights#COLUMNS} and each label of it, the sentences that carry it, by index
+ * @param labels all that was labelled
  */
 record Labelled(
         Path folder,
@@ -38,8 +43,10 @@ record Labelled(
         MeetingFacts meeting,
         Source source,
         Source notes,
+        List<InContext> context,
         List<FeaturedSentence> sentences,
-        List<List<List<Integer>>> carriers) {
+        List<List<List<Integer>>> carriers,
+        JsonNode labels) {
 
     /**
      * The labelled meetings below {@code roots}, in order of their folders.
@@ -91,7 +98,8 @@ record Labelled(
     private static Labelled in(Path folder, Map<String, double[][]> context) throws IOException {
         MeetingFacts meeting = facts(folder);
         Source source = source(folder);
-        List<FeaturedSentence> sentences = FeaturedSentence.of(source, meeting, context.get(name(folder)));
+        List<InContext> inContext = unseen(source, meeting, context.get(name(folder)));
+        List<FeaturedSentence> sentences = FeaturedSentence.of(source, meeting, inContext);
         List<List<String>> words =
                 sentences.stream().map(s -> Quotes.words(s.text())).toList();
         JsonNode gold = JsonMapper.shared().readTree(Files.readString(folder.resolve("gold.json")));
@@ -100,7 +108,21 @@ record Labelled(
             carriers.add(carriers(labels(gold, kind), words));
         }
         carriers.add(turns(gold.path("topics"), words));
-        return new Labelled(folder, author(folder), meeting, source, notes(folder), sentences, carriers);
+        return new Labelled(
+                folder, author(folder), meeting, source, notes(folder), inContext, sentences, carriers, gold);
+    }
+
+    /** The sentences in context; what they mean there is the same for all classifiers, what they carry was judged unseen. */
+    private static List<InContext> unseen(Source source, MeetingFacts meeting, double[][] judged) {
+        List<InContext> read =
+                ContextClassifier.shipped().read(ContextClassifier.spoken(source, meeting), Progress.UNWATCHED);
+        if (read.size() != judged.length) {
+            throw new IllegalStateException(
+                    "%s: %d sentences, %d were judged".formatted(meeting.title(), read.size(), judged.length));
+        }
+        return IntStream.range(0, judged.length)
+                .mapToObj(i -> read.get(i).judged(judged[i]))
+                .toList();
     }
 
     /** For each label the sentences its quotes cover. */

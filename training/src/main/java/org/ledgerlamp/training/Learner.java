@@ -1,11 +1,13 @@
 package org.ledgerlamp.training;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.ledgerlamp.core.reading.FeaturedSentence;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Weights;
 
@@ -53,12 +55,20 @@ final class Learner {
 
     /** @param unseen for each meeting the probabilities of its sentences by weights that had not seen its author, or null at first */
     private static Weights fit(List<Labelled> meetings, double[][][] unseen) {
-        Rows rows = new Rows(meetings);
+        List<Map<String, Double>> features = new ArrayList<>();
+        List<String> authors = new ArrayList<>();
+        for (Labelled meeting : meetings) {
+            for (FeaturedSentence sentence : meeting.sentences()) {
+                features.add(sentence.features());
+                authors.add(meeting.author());
+            }
+        }
+        Rows rows = new Rows(features, authors);
         List<double[]> byColumn = IntStream.range(0, Weights.COLUMNS.size())
                 .parallel()
                 .mapToObj(column -> fit(column, meetings, rows, unseen))
                 .toList();
-        return rows.named(byColumn);
+        return new Weights(rows.named(byColumn, Weights.BIAS));
     }
 
     private static double[] fit(int column, List<Labelled> meetings, Rows rows, double[][][] unseen) {

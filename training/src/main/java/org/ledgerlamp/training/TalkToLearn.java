@@ -27,7 +27,8 @@ record TalkToLearn(
                 List.of(ContextWindow.tile(meeting.sentences(), false), ContextWindow.tile(meeting.sentences(), true));
         List<List<float[]>> states = new ArrayList<>();
         for (List<ContextWindow> tiling : tilings) {
-            states.add(tiling.stream().map(w -> flat(frozen.states(w))).toList());
+            states.add(
+                    tiling.stream().map(w -> flat(frozen.states(w).getFirst())).toList());
         }
         return new TalkToLearn(meeting.name(), meeting.author(), meeting.targets(), tilings, states);
     }

@@ -53,7 +53,7 @@ final class ThresholdChoice {
         for (Kind kind : Kind.values()) {
             double threshold = choose(kind, log);
             draft[Weights.column(kind)] = threshold;
-            offer[Weights.column(kind)] = threshold * OFFERED;
+            offer[Weights.column(kind)] = Math.round(threshold * OFFERED * 100) / 100.0;
         }
         return weights.with(Weights.DRAFTING, draft).with(Weights.OFFERING, offer);
     }

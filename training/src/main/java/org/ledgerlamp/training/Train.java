@@ -4,15 +4,16 @@ import java.io.IOException;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
 import org.ledgerlamp.core.exchange.MinutesJson;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.Drafter;
 import org.ledgerlamp.core.minutes.Template;
 import org.ledgerlamp.core.reading.ContextClassifier;
-import org.ledgerlamp.core.reading.ContextScores;
+import org.ledgerlamp.core.reading.ContextReader;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.SentenceClassifier;
 import org.ledgerlamp.core.reading.Weights;
@@ -21,7 +22,6 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Learns the weights and thresholds that ship with the core, and for an honest measure drafts each author's meetings with
@@ -69,31 +69,36 @@ public final class Train implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Map<String, double[][]> scores = LeftOutContext.read(context);
-        List<Labelled> meetings = Labelled.below(roots, scores);
+        List<Labelled> meetings = Labelled.below(roots, LeftOutContext.read(context));
         Authors authors = Authors.of(meetings.stream().map(Labelled::author).toList(), parts);
-        ThresholdChoice thresholds = new ThresholdChoice();
         AveragePrecision precision = new AveragePrecision();
+        Weights[] others = new Weights[parts];
+        List<List<JudgedFindings>> judged = new ArrayList<>();
         for (int part = 0; part < parts; part++) {
-            int left = part;
-            Weights others = Learner.learn(meetings.stream()
-                    .filter(m -> authors.partOf(m.author()) != left)
+            Weights without = Learner.learn(outside(part, authors, meetings));
+            others[part] = without;
+            List<Labelled> left = inside(part, authors, meetings);
+            left.forEach(m -> precision.add(without.probabilities(m.sentences()), m.targets()));
+            judged.add(left.parallelStream()
+                    .map(m -> JudgedFindings.of(m, without))
                     .toList());
-            for (Labelled meeting : meetings) {
-                if (authors.partOf(meeting.author()) == left) {
-                    precision.add(others.probabilities(meeting.sentences()), meeting.targets());
-                    Draft draft = draft(meeting, others, scores.get(Labelled.name(meeting.folder())));
-                    thresholds.add(
-                            draft,
-                            JsonMapper.shared()
-                                    .readTree(Files.readString(meeting.folder().resolve("gold.json"))));
-                    write(draft, meeting);
-                }
+        }
+        ThresholdChoice thresholds = new ThresholdChoice();
+        for (int part = 0; part < parts; part++) {
+            Weights weights = FindingLearner.learn(allBut(part, judged), others[part]);
+            List<Labelled> left = inside(part, authors, meetings);
+            List<Draft> drafts =
+                    left.parallelStream().map(m -> draft(m, weights)).toList();
+            for (int m = 0; m < drafts.size(); m++) {
+                thresholds.add(drafts.get(m), left.get(m).labels());
+                write(drafts.get(m), left.get(m));
             }
         }
         precision.lines().forEach(System.out::println);
         if (out != null) {
-            Weights weights = thresholds.in(Learner.learn(meetings), System.out::println);
+            Weights weights =
+                    FindingLearner.learn(judged.stream().flatMap(List::stream).toList(), Learner.learn(meetings));
+            weights = thresholds.in(weights, System.out::println);
             try (Writer writer = Files.newBufferedWriter(out)) {
                 weights.write(writer);
             }
@@ -101,12 +106,29 @@ public final class Train implements Callable<Integer> {
         return 0;
     }
 
-    private static Draft draft(Labelled meeting, Weights weights, double[][] scores) {
+    private static List<Labelled> inside(int part, Authors authors, List<Labelled> meetings) {
+        return meetings.stream().filter(m -> authors.partOf(m.author()) == part).toList();
+    }
+
+    private static List<Labelled> outside(int part, Authors authors, List<Labelled> meetings) {
+        return meetings.stream().filter(m -> authors.partOf(m.author()) != part).toList();
+    }
+
+    private static List<JudgedFindings> allBut(int part, List<List<JudgedFindings>> judged) {
+        return IntStream.range(0, judged.size())
+                .filter(p -> p != part)
+                .boxed()
+                .flatMap(p -> judged.get(p).stream())
+                .toList();
+    }
+
+    private static Draft draft(Labelled meeting, Weights weights) {
         MeetingFacts facts = meeting.meeting();
         // Of notes beside a transcript no scores were kept; the shipped classifier reads those.
-        ContextScores unseen = (talk, progress) -> talk.size() == scores.length
-                ? scores
-                : ContextClassifier.shipped().probabilities(talk, progress);
+        ContextReader unseen =
+                (talk, progress) -> talk.size() == meeting.context().size()
+                        ? meeting.context()
+                        : ContextClassifier.shipped().read(talk, progress);
         return new Drafter(new SentenceClassifier(unseen, weights), Shorthand.NONE)
                 .draft(meeting.source(), meeting.notes(), facts, Template.forKind(facts.kind()));
     }

@@ -25,6 +25,7 @@ import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.reading.ContextClassifier;
 import org.ledgerlamp.core.reading.ContextWeights;
+import org.ledgerlamp.core.reading.InContext;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -155,7 +156,9 @@ public final class TrainContext implements Callable<Integer> {
                 learner(model, "without part " + (part + 1)).learn(others, seed));
         for (int t = 0; t < judged.length; t++) {
             if (authors.partOf(talks.get(t).author()) == part) {
-                judged[t] = classifier.probabilities(labelled.get(t).sentences(), Progress.UNWATCHED);
+                judged[t] = classifier.read(labelled.get(t).sentences(), Progress.UNWATCHED).stream()
+                        .map(InContext::probabilities)
+                        .toArray(double[][]::new);
             }
         }
         return null;

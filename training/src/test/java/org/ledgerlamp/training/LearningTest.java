@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -23,7 +24,9 @@ import org.ledgerlamp.core.minutes.Line;
 import org.ledgerlamp.core.reading.ContextClassifier;
 import org.ledgerlamp.core.reading.ContextWeights;
 import org.ledgerlamp.core.reading.Evidence;
+import org.ledgerlamp.core.reading.FeaturedFinding;
 import org.ledgerlamp.core.reading.FeaturedSentence;
+import org.ledgerlamp.core.reading.Finding;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Weights;
 import picocli.CommandLine;
@@ -89,6 +92,30 @@ class LearningTest {
     }
 
     @Test
+    void what_tells_findings_that_a_label_says_is_learned_for_each_kind_alone() {
+        List<JudgedFindings> meetings = new ArrayList<>();
+        for (String author : List.of("a", "b", "c", "d")) {
+            FeaturedFinding repeated = finding(Kind.ACTION, "order the fender", Map.of("finding:said again", 1.0));
+            FeaturedFinding once = finding(Kind.ACTION, "look at the hull", Map.of("finding:said again", 0.0));
+            FeaturedFinding risk = finding(Kind.RISK, "the frost comes", Map.of("finding:said again", 0.0));
+            meetings.add(new JudgedFindings(author, List.of(repeated, once, risk), Set.of(repeated)));
+        }
+
+        Weights learned = FindingLearner.learn(meetings, new Weights(Map.of()));
+
+        double[] row = learned.row("finding:said again");
+        assertThat(row[Weights.column(Kind.ACTION)]).isPositive();
+        assertThat(row[Weights.column(Kind.RISK)]).isZero();
+    }
+
+    private static FeaturedFinding finding(Kind kind, String said, Map<String, Double> features) {
+        Evidence evidence = new Evidence(Evidence.Origin.TALK, 0, null, null, 0, said.length(), said);
+        Finding finding =
+                new Finding(kind, said, null, null, null, null, null, null, 0.5, List.of(), List.of(evidence));
+        return new FeaturedFinding(finding, features, 0, 1);
+    }
+
+    @Test
     void weights_and_thresholds_read_back_judge_alike() throws IOException {
         write("a1", "fender");
         write("b1", "charger");
@@ -148,8 +175,9 @@ class LearningTest {
             ContextWeights read = ContextWeights.read(in);
             assertThat(read.learnedFrom()).startsWith("2 talks by 2 authors");
             assertThat(new ContextClassifier(read)
-                            .probabilities(List.of(new SpokenSentence("Tom", "i'll order it.")), Progress.UNWATCHED))
-                    .hasDimensions(1, Weights.COLUMNS.size());
+                            .read(List.of(new SpokenSentence("Tom", "i'll order it.")), Progress.UNWATCHED))
+                    .singleElement()
+                    .satisfies(sentence -> assertThat(sentence.probabilities()).hasSize(Weights.COLUMNS.size()));
         }
         assertThat(weights).content().contains("threshold:draft");
         assertThat(drafts.resolve(directory.getFileName()).resolve("b1.json"))

@@ -46,8 +46,7 @@ final class Spelling {
 
     /** A word that English has was meant as it stands, though nobody said it here. */
     private static boolean isEnglish(String word) {
-        SentenceVectors english = SentenceVectors.shared();
-        return Math.min(english.rarity(word), english.rarity(word + "e")) < UNKNOWN;
+        return Math.min(SentenceVectors.rarity(word), SentenceVectors.rarity(word + "e")) < UNKNOWN;
     }
 
     private static boolean isSaidMore(Map.Entry<String, Integer> entry, String best, int said) {

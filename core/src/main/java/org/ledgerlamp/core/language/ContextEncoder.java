@@ -1,9 +1,12 @@
 package org.ledgerlamp.core.language;
 
 import ai.onnxruntime.OnnxTensor;
+import ai.onnxruntime.OnnxValue;
 import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
@@ -13,7 +16,7 @@ public final class ContextEncoder {
     private final OrtEnvironment environment = OrtEnvironment.getEnvironment();
     private final OrtSession session;
 
-    /** @param model the whole sentence model, or cut at the end of one of its layers */
+    /** @param model the whole sentence model, or cut at the end of some of its layers */
     public ContextEncoder(OnnxModel model) {
         try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
             // Several windows at once are faster than one window on several threads.
@@ -29,8 +32,11 @@ public final class ContextEncoder {
         return "/encoder/layer." + layer + "/output/LayerNorm/Add_1_output_0";
     }
 
-    /** For each piece of the window its state, of {@link SentenceVectors#SIZE} numbers. A window depends on nothing but itself. */
-    public float[][] states(ContextWindow window) {
+    /**
+     * For each result of the model, in order, and each piece of the window its state, of {@link SentenceVectors#SIZE}
+     * numbers. A window depends on nothing but itself.
+     */
+    public List<float[][]> states(ContextWindow window) {
         long[][] ids = {IntStream.of(window.pieces()).asLongStream().toArray()};
         long[][] all = {
             LongStream.generate(() -> 1).limit(window.pieces().length).toArray()
@@ -40,7 +46,11 @@ public final class ContextEncoder {
                 OnnxTensor kinds = OnnxTensor.createTensor(environment, new long[1][window.pieces().length]);
                 OrtSession.Result result =
                         session.run(Map.of("input_ids", input, "attention_mask", attention, "token_type_ids", kinds))) {
-            return ((float[][][]) result.get(0).getValue())[0];
+            List<float[][]> states = new ArrayList<>();
+            for (Map.Entry<String, OnnxValue> each : result) {
+                states.add(((float[][][]) each.getValue().getValue())[0]);
+            }
+            return states;
         } catch (OrtException e) {
             throw new IllegalStateException("the model failed", e);
         }

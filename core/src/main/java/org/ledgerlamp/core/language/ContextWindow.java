@@ -14,7 +14,10 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
     /** Pieces in a window at most. */
     public static final int WIDTH = 256;
 
+    /** Sentences that a window shows again from the one before, and pieces of these, at most. */
     private static final int OVERLAP = 4;
+
+    private static final int MOST_SEEN_AGAIN = WIDTH / 5;
 
     private static final int MOST_OF_A_SENTENCE = 72;
 
@@ -59,9 +62,23 @@ public record ContextWindow(int first, int[] pieces, int[][] spans) {
             ContextWindow next = window(rows, at, rows.size());
             windows.add(next);
             int end = at + next.sentences();
-            at = end == rows.size() ? end : Math.max(at + 1, end - Math.min(OVERLAP, next.sentences() / 2));
+            at = end == rows.size() ? end : Math.max(at + 1, end - seenAgain(rows, end));
         }
         return windows;
+    }
+
+    /** How many of the sentences before {@code end} the next window shows again: some, of long ones fewer, one at the least. */
+    private static int seenAgain(List<int[]> rows, int end) {
+        int pieces = 0;
+        int sentences = 0;
+        while (sentences < OVERLAP && end - sentences > 0) {
+            pieces += rows.get(end - 1 - sentences).length;
+            if (pieces > MOST_SEEN_AGAIN) {
+                break;
+            }
+            sentences++;
+        }
+        return Math.max(1, sentences);
     }
 
     private static List<int[]> rows(List<SpokenSentence> talk) {

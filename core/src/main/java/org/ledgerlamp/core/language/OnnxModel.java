@@ -123,9 +123,12 @@ public final class OnnxModel {
         return part;
     }
 
-    /** A model that ends with the inner result {@code output} and holds only what leads there. */
-    public OnnxModel cutAt(String output) {
-        Set<String> needed = leadingTo(output);
+    /** A model that ends with the inner results {@code outputs}, in that order, and holds only what leads there. */
+    public OnnxModel cutAt(String... outputs) {
+        Set<String> needed = new HashSet<>();
+        for (String output : outputs) {
+            needed.addAll(leadingTo(output));
+        }
         ByteArrayOutputStream graph = new ByteArrayOutputStream(bytes.length);
         for (Part part : parts(graph())) {
             boolean kept =
@@ -139,7 +142,9 @@ public final class OnnxModel {
                 graph.write(bytes, part.start(), part.to() - part.start());
             }
         }
-        writeField(OUTPUT, named(output), graph);
+        for (String output : outputs) {
+            writeField(OUTPUT, named(output), graph);
+        }
         ByteArrayOutputStream model = new ByteArrayOutputStream(graph.size());
         for (Part part : parts(whole())) {
             if (part.field() == GRAPH) {

@@ -116,6 +116,11 @@ public final class SentenceVectors {
         return texts.stream().map(vectors::get).toArray(float[][]::new);
     }
 
+    /** The vector of one text. */
+    public float[] of(String text) {
+        return remembered(text);
+    }
+
     private float[] remembered(String text) {
         synchronized (memory) {
             float[] known = memory.get(text);
@@ -162,8 +167,8 @@ public final class SentenceVectors {
     }
 
     /** How rare a word in small letters is in English, between 0 ("the") and 1 (hardly ever written). */
-    public double rarity(String word) {
-        return pieces.rarity(word);
+    public static double rarity(String word) {
+        return pieces().rarity(word);
     }
 
     /** How alike two vectors of length one are: 1 where they point the same way, about 0.5 where unrelated. */

@@ -106,8 +106,7 @@ public final class Vocabulary {
     }
 
     private double damped(String stem) {
-        SentenceVectors english = SentenceVectors.shared();
-        double rarity = Math.min(english.rarity(stem), english.rarity(stem + "e"));
+        double rarity = Math.min(SentenceVectors.rarity(stem), SentenceVectors.rarity(stem + "e"));
         double rare = (rarity - COMMON_IN_ENGLISH) / COMMON_IN_ENGLISH;
         return Math.clamp(rare, LEAST_RARITY, 1) * surprise(stem);
     }

@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.ledgerlamp.core.reading.Kind;
-import org.ledgerlamp.core.reading.Thresholds;
 
 /**
- * One sentence is one kind of line: of several that rest on the same words the one farthest above its threshold stays. A point
+ * One sentence is one kind of line: of several that rest on the same words the most certain stays. A point
  * is what is left of the talk and gives way to any other kind.
  */
 final class OneKind {
@@ -18,16 +17,12 @@ final class OneKind {
         lines.stream()
                 .sorted(Comparator.comparing((Line l) -> l.kind() == Kind.POINT)
                         .thenComparing(
-                                Comparator.comparingDouble(OneKind::margin).reversed()))
+                                Comparator.comparingDouble(Line::certainty).reversed()))
                 .forEach(line -> {
                     if (kept.stream().noneMatch(k -> k.kind() != line.kind() && k.restsOnTheSameAs(line))) {
                         kept.add(line);
                     }
                 });
         return kept;
-    }
-
-    private static double margin(Line line) {
-        return Thresholds.above(line.kind(), line.certainty());
     }
 }

@@ -30,7 +30,7 @@ final class Salience {
             for (String token : Words.tokens(utterance.text())) {
                 if (!Words.isEmptyWord(token) && said.add(Words.stem(token))) {
                     counts.merge(Words.stem(token), 1, Integer::sum);
-                    rarity.merge(Words.stem(token), SentenceVectors.shared().rarity(token), Math::min);
+                    rarity.merge(Words.stem(token), SentenceVectors.rarity(token), Math::min);
                 }
             }
         }

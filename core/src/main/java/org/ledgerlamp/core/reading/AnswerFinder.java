@@ -40,11 +40,9 @@ final class AnswerFinder {
             "\\d|[£€$]|(?<![\\p{L}])(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|per cent|percent|half|quarter)(?![\\p{L}])");
 
     private final Talk talk;
-    private final List<FeaturedSentence> sentences;
 
-    AnswerFinder(Talk talk, List<FeaturedSentence> sentences) {
+    AnswerFinder(Talk talk) {
         this.talk = talk;
-        this.sentences = sentences;
     }
 
     /** What is asked about: the words, their field, and the embedding of the whole. */
@@ -55,7 +53,7 @@ final class AnswerFinder {
                     question,
                     words,
                     SubjectFields.around(words),
-                    SentenceVectors.shared().of(List.of(ASKING + question))[0]);
+                    SentenceVectors.shared().of(ASKING + question));
         }
     }
 
@@ -64,6 +62,8 @@ final class AnswerFinder {
     /** What was said in answer, in order of speech; none where the meeting does not tell. */
     List<Finding> to(Asked asked) {
         Subject subject = Subject.of(asked.question());
+        SentenceVectors.shared()
+                .of(talk.sentences().stream().map(Sentence::plain).toList());
         List<Passage> near = new ArrayList<>();
         for (Sentence s : talk.sentences()) {
             if (!s.isThin() && !s.isQuestion()) {
@@ -88,13 +88,11 @@ final class AnswerFinder {
     }
 
     private double score(Sentence s, Subject subject) {
-        double near = SentenceVectors.similarity(
-                        subject.embedding(), sentences.get(s.index()).embedding())
-                - UNRELATED;
+        double near = SentenceVectors.similarity(subject.embedding(), Talk.vector(s)) - UNRELATED;
         double words = 0;
         for (String word : subject.words()) {
             if (s.content().stream().anyMatch(c -> areAlike(word, c))) {
-                words += WEIGHT_OF_A_WORD * SentenceVectors.shared().rarity(word);
+                words += WEIGHT_OF_A_WORD * SentenceVectors.rarity(word);
             }
         }
         if (s.content().stream().anyMatch(subject.around()::contains)) {
@@ -119,10 +117,7 @@ final class AnswerFinder {
     }
 
     private boolean sayTheSame(Passage a, Passage b) {
-        return SentenceVectors.similarity(
-                        sentences.get(a.sentence().index()).embedding(),
-                        sentences.get(b.sentence().index()).embedding())
-                > SAME_AGAIN;
+        return SentenceVectors.similarity(Talk.vector(a.sentence()), Talk.vector(b.sentence())) > SAME_AGAIN;
     }
 
     private Finding finding(Passage passage, Asked asked) {

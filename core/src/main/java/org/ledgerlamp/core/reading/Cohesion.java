@@ -9,36 +9,36 @@ import org.ledgerlamp.core.language.Words;
 
 /**
  * How well the talk hangs together at each sentence, as features: how much what follows differs from what went before in
- * meaning and in words (Hearst's TextTiling, 1997, on sentences and their vectors), and whether an item of the agenda
- * comes up.
+ * meaning and in words (Hearst's TextTiling, 1997, on what sentences mean in their place), and whether an item of the
+ * agenda comes up.
  */
 final class Cohesion {
     /** What the names of these features begin with. */
     static final String FAMILY = "turn:";
 
     private static final int WINDOW = 8;
-    private static final double UNRELATED = 0.6;
-    private static final double STRENGTH = 5;
 
     private final Talk talk;
-    private final float[][] embeddings;
+    private final List<InContext> context;
+    private final List<Set<String>> agenda;
     private final float[] whole;
 
-    private Cohesion(Talk talk, float[][] embeddings) {
+    private Cohesion(Talk talk, List<InContext> context) {
         this.talk = talk;
-        this.embeddings = embeddings;
-        this.whole = mean(0, embeddings.length);
+        this.context = context;
+        this.agenda = talk.meeting().agenda().stream().map(Words::content).toList();
+        this.whole = mean(0, context.size());
     }
 
     /** Adds them to the features of each sentence. */
-    static void addTo(List<Map<String, Double>> features, Talk talk, float[][] embeddings) {
-        Cohesion cohesion = new Cohesion(talk, embeddings);
-        double[] agendaAt = new double[embeddings.length];
-        for (int i = 0; i < embeddings.length; i++) {
+    static void addTo(List<Map<String, Double>> features, Talk talk, List<InContext> context) {
+        Cohesion cohesion = new Cohesion(talk, context);
+        double[] agendaAt = new double[context.size()];
+        for (int i = 0; i < agendaAt.length; i++) {
             Map<String, Double> here = features.get(i);
             here.put(FAMILY + "another meaning", 1 - cohesion.similarity(i));
             here.put(FAMILY + "other words", 1 - cohesion.sharedWords(i));
-            agendaAt[i] = cohesion.agendaLikeness(i);
+            agendaAt[i] = cohesion.agendaItem(i);
             double before = 0;
             for (int j = Math.max(0, i - WINDOW); j < i; j++) {
                 before = Math.max(before, agendaAt[j]);
@@ -69,11 +69,11 @@ final class Cohesion {
     private float[] mean(int from, int to) {
         float[] mean = new float[SentenceVectors.SIZE];
         int n = 0;
-        for (int i = Math.max(0, from); i < Math.min(embeddings.length, to); i++) {
+        for (int i = Math.max(0, from); i < Math.min(context.size(), to); i++) {
             if (!talk.sentences().get(i).isBare()) {
                 n++;
                 for (int d = 0; d < mean.length; d++) {
-                    mean[d] += embeddings[i][d];
+                    mean[d] += context.get(i).meaning()[d];
                 }
             }
         }
@@ -89,19 +89,18 @@ final class Cohesion {
 
     private Set<String> words(int from, int to) {
         Set<String> words = new HashSet<>();
-        for (int i = Math.max(0, from); i < Math.min(embeddings.length, to); i++) {
+        for (int i = Math.max(0, from); i < Math.min(context.size(), to); i++) {
             words.addAll(talk.sentences().get(i).content());
         }
         return words;
     }
 
-    private double agendaLikeness(int at) {
-        double most = 0;
-        if (!talk.sentences().get(at).content().isEmpty()) {
-            for (float[] item : talk.agenda()) {
-                most = Math.max(most, SentenceVectors.similarity(embeddings[at], item) - UNRELATED);
-            }
-        }
-        return STRENGTH * most;
+    /** The share of an agenda item's words that the sentence says, of the item of which it says most; 0 to 1. */
+    private double agendaItem(int at) {
+        Set<String> said = talk.sentences().get(at).content();
+        return agenda.stream()
+                .mapToDouble(item -> item.stream().filter(said::contains).count() / (double) Math.max(1, item.size()))
+                .max()
+                .orElse(0);
     }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.ledgerlamp.core.language.ContextEncoder;
@@ -17,9 +18,10 @@ import org.ledgerlamp.core.source.Source;
 /**
  * Judges sentences among their neighbours: the sentence model, its upper layers learned anew from labelled meetings, reads
  * windows of talk, and a linear layer says for each sentence how likely it carries each kind (sequential sentence
- * classification, Cohan et al. 2019). It sees who assents to what; single sentences do not show that.
+ * classification, Cohan et al. 2019). It sees who assents to what; single sentences do not show that. On the way, below the
+ * layers that were learned, it has the meaning of each sentence in its place.
  */
-public final class ContextClassifier implements ContextScores {
+public final class ContextClassifier implements ContextReader {
     /** Layers of the sentence model that are used. */
     public static final int LAYERS = 10;
     /** Layers, from the bottom, that stay as they are. */
@@ -36,7 +38,8 @@ public final class ContextClassifier implements ContextScores {
     public ContextClassifier(ContextWeights weights) {
         OnnxModel model = SentenceVectors.model();
         weights.replaced().forEach(model::replace);
-        this.encoder = new ContextEncoder(model.cutAt(ContextEncoder.endOfLayer(LAYERS - 1)));
+        this.encoder = new ContextEncoder(
+                model.cutAt(ContextEncoder.endOfLayer(FROZEN - 1), ContextEncoder.endOfLayer(LAYERS - 1)));
         this.head = weights.head();
     }
 
@@ -77,35 +80,60 @@ public final class ContextClassifier implements ContextScores {
     }
 
     @Override
-    public double[][] probabilities(List<SpokenSentence> talk, Progress progress) {
+    public List<InContext> read(List<SpokenSentence> talk, Progress progress) {
         List<ContextWindow> windows = ContextWindow.overlapping(talk);
-        double[][] sums = new double[talk.size()][head.length];
-        double[] counted = new double[talk.size()];
         AtomicInteger done = new AtomicInteger();
-        List<double[][]> logits = windows.parallelStream()
+        List<List<Seen>> views = windows.parallelStream()
                 .map(window -> {
-                    double[][] read = logits(window);
+                    List<Seen> seen = seen(window);
                     progress.done(done.incrementAndGet(), windows.size());
-                    return read;
+                    return seen;
                 })
                 .toList();
+        Seen[] all = new Seen[talk.size()];
         for (int w = 0; w < windows.size(); w++) {
             ContextWindow window = windows.get(w);
             for (int i = 0; i < window.sentences(); i++) {
+                Seen here = views.get(w).get(i).times(insight(window, i, talk.size()));
                 int at = window.first() + i;
-                double weight = insight(window, i, talk.size());
-                counted[at] += weight;
-                for (int k = 0; k < head.length; k++) {
-                    sums[at][k] += weight * logits.get(w)[i][k];
-                }
+                all[at] = all[at] == null ? here : all[at].plus(here);
             }
         }
-        for (int i = 0; i < sums.length; i++) {
-            for (int k = 0; k < head.length; k++) {
-                sums[i][k] = 1 / (1 + Math.exp(-sums[i][k] / counted[i]));
-            }
+        return Arrays.stream(all).map(Seen::inContext).toList();
+    }
+
+    /** What one window, or several that each count some, say of a sentence; numbers are sums of what counts. */
+    private record Seen(double counted, double[] logits, float[] meaning) {
+        Seen times(double weight) {
+            return new Seen(
+                    weight,
+                    Arrays.stream(logits).map(x -> x * weight).toArray(),
+                    sum(new float[meaning.length], meaning, (float) weight));
         }
-        return sums;
+
+        Seen plus(Seen other) {
+            double[] both = logits.clone();
+            for (int k = 0; k < both.length; k++) {
+                both[k] += other.logits[k];
+            }
+            return new Seen(counted + other.counted, both, sum(meaning.clone(), other.meaning, 1));
+        }
+
+        InContext inContext() {
+            return new InContext(
+                    Arrays.stream(logits)
+                            .map(x -> 1 / (1 + Math.exp(-x / counted)))
+                            .toArray(),
+                    sum(new float[meaning.length], meaning, (float) (1 / counted)));
+        }
+    }
+
+    /** Adds {@code weight} times {@code some} to {@code to}, which it gives back. */
+    private static float[] sum(float[] to, float[] some, float weight) {
+        for (int d = 0; d < to.length; d++) {
+            to[d] += weight * some[d];
+        }
+        return to;
     }
 
     /** How much a window's word on its {@code i}th sentence counts: the more, the more of its neighbours it shows. */
@@ -117,23 +145,29 @@ public final class ContextClassifier implements ContextScores {
         return 0.1 + Math.min(WELL_INSIDE, Math.min(before, after));
     }
 
-    private double[][] logits(ContextWindow window) {
-        float[][] states = encoder.states(window);
-        double[][] logits = new double[window.sentences()][head.length];
-        for (int i = 0; i < logits.length; i++) {
-            int[] span = window.spans()[i];
-            float[] mean = new float[SentenceVectors.SIZE];
-            for (int piece = span[0]; piece < span[1]; piece++) {
-                for (int d = 0; d < mean.length; d++) {
-                    mean[d] += states[piece][d] / (span[1] - span[0]);
-                }
-            }
-            for (int k = 0; k < head.length; k++) {
-                double sum = head[k][mean.length];
-                for (int d = 0; d < mean.length; d++) {
-                    sum += head[k][d] * mean[d];
-                }
-                logits[i][k] = sum;
+    private List<Seen> seen(ContextWindow window) {
+        List<float[][]> states = encoder.states(window);
+        List<Seen> seen = new ArrayList<>();
+        for (int[] span : window.spans()) {
+            seen.add(new Seen(1, logits(mean(states.getLast(), span)), mean(states.getFirst(), span)));
+        }
+        return seen;
+    }
+
+    private static float[] mean(float[][] states, int[] span) {
+        float[] mean = new float[SentenceVectors.SIZE];
+        for (int piece = span[0]; piece < span[1]; piece++) {
+            sum(mean, states[piece], 1f / (span[1] - span[0]));
+        }
+        return mean;
+    }
+
+    private double[] logits(float[] mean) {
+        double[] logits = new double[head.length];
+        for (int k = 0; k < logits.length; k++) {
+            logits[k] = head[k][mean.length];
+            for (int d = 0; d < mean.length; d++) {
+                logits[k] += head[k][d] * mean[d];
             }
         }
         return logits;

@@ -37,7 +37,7 @@ public final class Features {
     private final Talk talk;
     private final List<Map<String, Double>> all = new ArrayList<>();
 
-    private Features(Talk talk, List<Finding> claims, double[][] context, float[][] embeddings) {
+    private Features(Talk talk, List<Finding> claims, List<InContext> context) {
         this.talk = talk;
         for (Sentence s : talk.sentences()) {
             Map<String, Double> features = new LinkedHashMap<>();
@@ -47,25 +47,25 @@ public final class Features {
             all.add(features);
         }
         addClaims(claims);
-        Cohesion.addTo(all, talk, embeddings);
+        Cohesion.addTo(all, talk, context);
     }
 
     /**
      * The features of every sentence of {@code talk}.
      *
      * @param claims what the finders take for findings
-     * @param context what the {@link ContextClassifier} says of each sentence
-     * @param embeddings of each sentence
+     * @param context how a {@link ContextReader} reads each sentence
      */
-    static List<Map<String, Double>> of(Talk talk, List<Finding> claims, double[][] context, float[][] embeddings) {
-        return new Features(talk, claims, context, embeddings).all;
+    static List<Map<String, Double>> of(Talk talk, List<Finding> claims, List<InContext> context) {
+        return new Features(talk, claims, context).all;
     }
 
-    private static void addContext(Sentence s, double[][] context, Map<String, Double> features) {
+    private static void addContext(Sentence s, List<InContext> context, Map<String, Double> features) {
         for (int step = -NEIGHBOURS; step <= NEIGHBOURS; step++) {
             int at = s.index() + step;
             for (int k = 0; k < Weights.COLUMNS.size(); k++) {
-                double probability = at < 0 || at >= context.length ? 0 : context[at][k];
+                double probability =
+                        at < 0 || at >= context.size() ? 0 : context.get(at).probabilities()[k];
                 double odds = (probability + LEAST_PROBABLE) / (1 - probability + LEAST_PROBABLE);
                 features.put("context:" + Weights.COLUMNS.get(k) + " " + step, Math.log(odds) * STRENGTH_OF_CONTEXT);
             }

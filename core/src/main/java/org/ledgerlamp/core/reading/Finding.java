@@ -97,12 +97,17 @@ public record Finding(
     Finding weighed(double probabilities) {
         List<String> more = new ArrayList<>(reasons);
         more.add("its words and the talk around it");
-        return with(about, owner, due, Math.round(probabilities * 100) / 100.0, more, evidence);
+        return with(about, owner, due, certainty, more, evidence).asCertainAs(probabilities);
     }
 
     /** The same, with an owner, and with the one who turned out to say it. */
     Finding ownedBy(Person other, Person saidBy) {
         return new Finding(kind, said, about, saidBy, addressee, other, due, backing, certainty, reasons, evidence);
+    }
+
+    /** The same, of another certainty. */
+    Finding asCertainAs(double probability) {
+        return with(about, owner, due, Math.round(probability * 100) / 100.0, reasons, evidence);
     }
 
     /** One of several things said in one breath, with its own day. */

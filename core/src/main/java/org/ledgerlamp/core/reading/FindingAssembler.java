@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.time.SpokenDate;
@@ -30,13 +29,11 @@ final class FindingAssembler {
     private static final int CLOSE_SENTENCES_OF_ACTIONS = 4;
     private static final int CLOSE_LINES = 0;
     private static final int CLOSE_SENTENCES = 8;
-    private static final double SAME_FAR_OFF = 0.81;
+    private static final double SAME_FAR_OFF = 0.75;
+    private static final int FEWEST_SHARED = 3;
     private static final int MOST_EVIDENCE = 5;
     /** What is left of the probabilities of a sentence that the rules speak against. */
     private static final double RULED_OUT = 0.6;
-
-    /** From which share of its threshold on what a rule is sure of is drafted; below it is offered at least. */
-    private static final double NOT_UNLIKELY = 0.05;
 
     /** What is taken back later is offered at most. */
     private static final double TAKEN_BACK = 0.4;
@@ -51,7 +48,6 @@ final class FindingAssembler {
     private static final int FEWEST_NEW_WORDS = 2;
 
     private final Talk talk;
-    private final List<FeaturedSentence> sentences;
     private final double[][] probabilities;
     private final Map<Kind, Map<Integer, Finding>> claimed = new HashMap<>();
     private final Map<Integer, Finding> marked = new TreeMap<>();
@@ -63,12 +59,10 @@ final class FindingAssembler {
 
     /**
      * @param claims what the rules found
-     * @param sentences the talk's sentences as they were weighed
      * @param probabilities how likely each carries each kind, see {@link SentenceClassifier#probabilities}
      */
-    FindingAssembler(Talk talk, List<Finding> claims, List<FeaturedSentence> sentences, double[][] probabilities) {
+    FindingAssembler(Talk talk, List<Finding> claims, double[][] probabilities) {
         this.talk = talk;
-        this.sentences = sentences;
         this.probabilities = probabilities;
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
@@ -110,9 +104,7 @@ final class FindingAssembler {
                 if (SpeaksAgainst.it(kind, talk.sentences().get(i), talk)) {
                     ofKind[i] *= RULED_OUT;
                 } else if (claim != null && claim.certainty() >= Thresholds.WORTH_OFFERING) {
-                    boolean drafted = claim.certainty() >= Thresholds.sure(kind)
-                            && ofKind[i] >= Thresholds.drafting(kind) * NOT_UNLIKELY;
-                    ofKind[i] = Math.max(ofKind[i], drafted ? Thresholds.drafting(kind) : Thresholds.possible(kind));
+                    ofKind[i] = Math.max(ofKind[i], Thresholds.gathering(kind));
                 }
             }
             all.addAll(ofKind(kind, ofKind));
@@ -124,7 +116,7 @@ final class FindingAssembler {
     private List<Finding> ofKind(Kind kind, double[] probabilities) {
         List<Group> groups = new ArrayList<>();
         IntStream.range(0, probabilities.length)
-                .filter(i -> probabilities[i] >= Thresholds.possible(kind)
+                .filter(i -> probabilities[i] >= Thresholds.gathering(kind)
                         && !marked.containsKey(talk.sentences().get(i).utterance())
                         && !talk.sentences().get(i).content().isEmpty())
                 .boxed()
@@ -142,6 +134,11 @@ final class FindingAssembler {
                 });
         if (kind == Kind.DECISION) {
             groups.forEach(g -> lastStateFirst(g, probabilities));
+        }
+        if (kind != Kind.ACTION) {
+            groups.forEach(g -> claimedFirst(kind, g, probabilities));
+        }
+        if (kind == Kind.DECISION) {
             Reversals reversals = new Reversals(talk, probabilities.clone());
             groups.stream()
                     .mapToInt(g -> g.members.getFirst())
@@ -168,6 +165,22 @@ final class FindingAssembler {
         }
     }
 
+    /** The sentence says it best that a rule takes for what it is, where it is nearly as likely as the likeliest. */
+    private void claimedFirst(Kind kind, Group group, double[] probabilities) {
+        int first = group.members.getFirst();
+        if (claim(kind, first) != null) {
+            return;
+        }
+        group.members.stream()
+                .filter(m -> claim(kind, m) != null && probabilities[m] >= probabilities[first] * NEARLY_AS_LIKELY)
+                .findFirst()
+                .ifPresent(m -> {
+                    group.members.remove(m);
+                    group.members.addFirst(m);
+                    group.finding = joined(finding(kind, m), group.finding);
+                });
+    }
+
     private Group groupFor(int i, Finding here, List<Group> groups) {
         for (Group group : groups) {
             if (sameOwner(group.finding, here) && group.members.stream().anyMatch(m -> same(here.kind(), i, m))) {
@@ -188,13 +201,16 @@ final class FindingAssembler {
         boolean close =
                 Math.abs(a.utterance() - b.utterance()) <= (talk.source().isNotes() ? CLOSE_LINES : turns)
                         && Math.abs(a.index() - b.index()) <= apart;
-        return close
-                || !a.isThin()
-                        && !b.isThin()
-                        && SentenceVectors.similarity(
-                                        sentences.get(i).embedding(),
-                                        sentences.get(other).embedding())
-                                > SAME_FAR_OFF;
+        return close || sayTheSame(a, b);
+    }
+
+    /** Far apart sentences are of one matter where they share nearly all that they say. */
+    private static boolean sayTheSame(Sentence a, Sentence b) {
+        long shared = a.content().stream().filter(b.content()::contains).count();
+        return shared >= FEWEST_SHARED
+                && shared
+                        >= SAME_FAR_OFF
+                                * Math.min(a.content().size(), b.content().size());
     }
 
     private static boolean sameOwner(Finding a, Finding b) {

@@ -1,5 +1,6 @@
 package org.ledgerlamp.core.reading;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -62,15 +63,17 @@ public final class Reader {
             return unread(talk, language.get());
         }
         List<Finding> claims = Claims.of(talk);
-        double[][] context = classifier.context().probabilities(ContextClassifier.spoken(talk), progress);
-        List<FeaturedSentence> sentences = FeaturedSentence.of(talk, claims, context, progress);
-        double[][] probabilities = classifier.probabilities(sentences);
-        List<Finding> findings = new FindingAssembler(talk, claims, sentences, probabilities).assemble();
-        List<Topic> topics = new TopicFinder(talk, sentences, probabilities).find();
+        List<InContext> context = classifier.context().read(ContextClassifier.spoken(talk), progress);
+        double[][] probabilities = classifier.probabilities(FeaturedSentence.of(talk, claims, context));
+        List<Finding> findings = new ArrayList<>(
+                new FindingClassifier(classifier.weights(), talk.sentences().size())
+                        .judged(new FindingFeatures(talk, claims, context, probabilities)
+                                .of(new FindingAssembler(talk, claims, probabilities).assemble())));
+        List<Topic> topics = new TopicFinder(talk, probabilities).find();
         findings.addAll(new PointFinder(talk, probabilities, leastPoint).find(findings));
         findings.sort(Comparator.comparingInt(Finding::utterance)
                 .thenComparingInt(f -> f.evidence().getFirst().start()));
-        AnswerFinder answers = new AnswerFinder(talk, sentences);
+        AnswerFinder answers = new AnswerFinder(talk);
         return new Reading(
                 source,
                 talk.said(),

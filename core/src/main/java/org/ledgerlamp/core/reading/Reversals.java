@@ -83,8 +83,7 @@ final class Reversals {
             for (int group = 1; group <= m.groupCount(); group++) {
                 if (m.group(group) != null) {
                     Words.tokens(m.group(group)).stream()
-                            .filter(w -> !Words.isEmptyWord(w)
-                                    && SentenceVectors.shared().rarity(w) >= LEAST_RARE)
+                            .filter(w -> !Words.isEmptyWord(w) && SentenceVectors.rarity(w) >= LEAST_RARE)
                             .forEach(w -> named.add(Words.stem(w)));
                 }
             }

@@ -7,14 +7,14 @@ import java.util.List;
  * of its neighbours are {@link Features}, and one logistic regression a kind weighs them (stacking, Wolpert 1992).
  */
 public final class SentenceClassifier {
-    private final ContextScores context;
+    private final ContextReader context;
     private final Weights weights;
 
     /**
      * @param context how sentences are judged among their neighbours
      * @param weights of the features
      */
-    public SentenceClassifier(ContextScores context, Weights weights) {
+    public SentenceClassifier(ContextReader context, Weights weights) {
         this.context = context;
         this.weights = weights;
     }
@@ -30,7 +30,7 @@ public final class SentenceClassifier {
     }
 
     /** How sentences are judged among their neighbours. */
-    ContextScores context() {
+    ContextReader context() {
         return context;
     }
 

@@ -29,7 +29,6 @@ final class Talk {
     private final Map<List<Integer>, Sentence> byPlace = new HashMap<>();
     private final Map<String, Person> speakers;
     private final boolean bare;
-    private float[][] agenda;
 
     Talk(Source source, MeetingFacts expected) {
         this.source = source;
@@ -74,12 +73,9 @@ final class Talk {
         return meeting;
     }
 
-    /** The vectors of the agenda's items, in order. */
-    float[][] agenda() {
-        if (agenda == null) {
-            agenda = SentenceVectors.shared().of(meeting.agenda());
-        }
-        return agenda;
+    /** What {@code sentence} means, taken alone; made when asked for. */
+    static float[] vector(Sentence sentence) {
+        return SentenceVectors.shared().of(sentence.plain());
     }
 
     List<Sentence> sentences() {

@@ -27,15 +27,23 @@ public final class Thresholds {
         return (certainty - least) / Math.max(NARROWEST, 1 - least);
     }
 
-    /**
-     * At and above this what the rules alone claim is drafted unless it is unlikely: nobody understands why "we've agreed to"
-     * is missing.
-     */
+    /** At and above this the rules alone are sure. */
     static double sure(Kind kind) {
         return switch (kind) {
             case DECISION -> 0.57;
             case HIGHLIGHT, QUESTION, RISK -> 0.6;
             case ACTION, LOWLIGHT -> 0.7;
+            case POINT -> 1;
+        };
+    }
+
+    /** At and above this a sentence may carry a finding of {@code kind} at all, which then is judged as a whole. */
+    static double gathering(Kind kind) {
+        return switch (kind) {
+            case DECISION -> 0.2;
+            case ACTION -> 0.25;
+            case QUESTION -> 0.14;
+            case RISK, HIGHLIGHT, LOWLIGHT -> 0.11;
             case POINT -> 1;
         };
     }

@@ -20,17 +20,14 @@ final class TopicFinder {
     private static final double LEAST = 0.21;
 
     private final Talk talk;
-    private final List<FeaturedSentence> sentences;
     private final double[][] probabilities;
     private final double[] turns;
 
     /**
-     * @param sentences the talk's sentences as they were weighed
      * @param probabilities how likely the talk turns with each sentence, see {@link SentenceClassifier#probabilities}
      */
-    TopicFinder(Talk talk, List<FeaturedSentence> sentences, double[][] probabilities) {
+    TopicFinder(Talk talk, double[][] probabilities) {
         this.talk = talk;
-        this.sentences = sentences;
         this.probabilities = probabilities;
         this.turns = new double[talk.utterances()];
         for (int n = 0; n < talk.utterances(); n++) {
@@ -48,7 +45,7 @@ final class TopicFinder {
         }
         List<Integer> borders = new ArrayList<>(borders());
         TopicTitles titles = new TopicTitles(talk, borders, probabilities);
-        Integer[] items = new AgendaMatch(talk, sentences).of(borders);
+        Integer[] items = new AgendaMatch(talk).of(borders);
         List<Topic> topics = new ArrayList<>();
         for (int i = 0; i < borders.size(); i++) {
             int from = borders.get(i);
@@ -77,8 +74,8 @@ final class TopicFinder {
         List<NoteLine> headings =
                 source.noteLines().stream().filter(NoteLine::heading).toList();
         List<Topic> topics = new ArrayList<>();
-        Integer[] items = new AgendaMatch(talk, sentences)
-                .of(headings.stream().map(NoteLine::n).toList());
+        Integer[] items =
+                new AgendaMatch(talk).of(headings.stream().map(NoteLine::n).toList());
         for (int i = 0; i < headings.size(); i++) {
             int from = headings.get(i).n();
             int to = i + 1 < headings.size()

@@ -167,6 +167,6 @@ final class TopicTitles {
     }
 
     private static double rarity(String word) {
-        return SentenceVectors.shared().rarity(word);
+        return SentenceVectors.rarity(word);
     }
 }

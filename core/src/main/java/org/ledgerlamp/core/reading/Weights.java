@@ -15,11 +15,11 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.ledgerlamp.core.language.SentenceVectors;
 
 /**
  * The weights of a linear model (one logistic regression a column) that judges how likely a sentence carries a decision,
- * an action, a question, a risk, a highlight, a lowlight or a point, and how likely the talk turns with it. Learned by the module {@code training} from labelled
+ * an action, a question, a risk, a highlight, a lowlight or a point, and how likely the talk turns with it; and then how
+ * likely what was found there is one of these as a whole. Learned by the module {@code training} from labelled
  * meetings; written as text, a feature a line, so that every weight can be read.
  */
 public final class Weights {
@@ -37,15 +37,12 @@ public final class Weights {
     public static final String OFFERING = "threshold:offer";
     /** The feature that every sentence has. */
     public static final String BIAS = "bias";
-    /** Before the number of a dimension of the embedding: the feature that stands for it. */
-    public static final String DIMENSION = "v:";
-    /** How strongly a sentence's embedding counts beside its features: each of its numbers is taken times this. */
-    public static final double EMBEDDING = 6;
+    /** The feature that every finding has. */
+    public static final String FINDING_BIAS = "finding:bias";
 
     private static final String SHIPPED_FILE = "classifier.tsv";
 
     private final Map<String, double[]> byFeature;
-    private final double[][] embedding = new double[SentenceVectors.SIZE][COLUMNS.size()];
     private final double[] bias;
 
     /** The column of {@code kind}. */
@@ -60,9 +57,6 @@ public final class Weights {
     public Weights(Map<String, double[]> byFeature) {
         this.byFeature = new HashMap<>(byFeature);
         this.bias = byFeature.getOrDefault(BIAS, new double[COLUMNS.size()]);
-        for (int d = 0; d < embedding.length; d++) {
-            embedding[d] = byFeature.getOrDefault(DIMENSION + d, embedding[d]);
-        }
     }
 
     private static final class Holder {
@@ -91,11 +85,16 @@ public final class Weights {
         return byFeature.getOrDefault(feature, new double[COLUMNS.size()]).clone();
     }
 
+    /** The same with other values of some features. */
+    public Weights with(Map<String, double[]> values) {
+        Map<String, double[]> all = new HashMap<>(byFeature);
+        all.putAll(values);
+        return new Weights(all);
+    }
+
     /** The same with other values of {@code feature}. */
     public Weights with(String feature, double[] values) {
-        Map<String, double[]> all = new HashMap<>(byFeature);
-        all.put(feature, values.clone());
-        return new Weights(all);
+        return with(Map.of(feature, values.clone()));
     }
 
     /** Reads what {@link #write} wrote. */
@@ -137,21 +136,24 @@ public final class Weights {
         return sentences.stream().map(this::probabilities).toArray(double[][]::new);
     }
 
+    /** How likely {@code finding} is what its kind says, between 0 and 1. */
+    double probability(FeaturedFinding finding) {
+        return probabilities(row(FINDING_BIAS), finding.features())[
+                column(finding.finding().kind())];
+    }
+
     /** How likely {@code sentence} carries each kind or turns the talk, in the order of {@link #COLUMNS}, each between 0 and 1. */
     public double[] probabilities(FeaturedSentence sentence) {
-        double[] sum = bias.clone();
-        for (Map.Entry<String, Double> feature : sentence.features().entrySet()) {
+        return probabilities(bias.clone(), sentence.features());
+    }
+
+    private double[] probabilities(double[] sum, Map<String, Double> features) {
+        for (Map.Entry<String, Double> feature : features.entrySet()) {
             double[] row = byFeature.get(feature.getKey());
             if (row != null) {
                 for (int k = 0; k < sum.length; k++) {
                     sum[k] += row[k] * feature.getValue();
                 }
-            }
-        }
-        float[] meant = sentence.embedding();
-        for (int d = 0; d < meant.length; d++) {
-            for (int k = 0; k < sum.length; k++) {
-                sum[k] += embedding[d][k] * meant[d] * EMBEDDING;
             }
         }
         for (int k = 0; k < sum.length; k++) {

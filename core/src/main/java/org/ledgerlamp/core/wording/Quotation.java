@@ -10,6 +10,16 @@ import org.ledgerlamp.core.reading.Said;
 
 /** Quotes what cannot be reworded safely: what it is about, who says it, the words as said. */
 final class Quotation {
+    /** How much a quotation must say by itself. */
+    enum Rigour {
+        /** A sentence with a verb, full or under its matter. */
+        STRICT,
+        /** Any full clause ("no rooflights before May"), or a short one under its matter. */
+        SOME,
+        /** The same; a short one also where its matter cannot be told. */
+        NONE
+    }
+
     private static final int FEWEST_CONTENT = 3;
     /** Name and matter come on top. */
     private static final int MOST_WORDS = 25;
@@ -17,9 +27,9 @@ final class Quotation {
     private static final Pattern BROKEN_OFF = Pattern.compile(
             "(?:[-–—…,]|(?<![\\p{L}])(?:and|but|or|so|the|a|to|of|because))[.?!]?$", Pattern.CASE_INSENSITIVE);
 
-    /** Words that only take the turn. */
+    /** Words that only take the turn; "no" does with a stop behind it alone. */
     private static final Pattern OPENER = Pattern.compile(
-            "^(?:(?:so|and|but|well|okay|ok|right|yeah|yes|no|oh|because|now|then|look|anyway)(?:[,.!…-]+\\s*|\\s+(?=\\p{L})))+(?=\\S)",
+            "^(?:(?:so|and|but|well|okay|ok|right|yeah|yes|oh|because|now|then|look|anyway)(?:[,.!…-]+\\s*|\\s+(?=\\p{L}))|no[,.!…-]+\\s*)+(?=\\S)",
             Pattern.CASE_INSENSITIVE);
 
     private Quotation() {}
@@ -29,19 +39,22 @@ final class Quotation {
      *
      * @param behind what was said just after it
      * @param fewestWords with fewer it says nothing
+     * @param rigour how much it must say by itself
      */
-    static Optional<String> of(String said, Person speaker, List<Said> behind, Scene scene, int fewestWords) {
+    static Optional<String> of(
+            String said, Person speaker, List<Said> behind, Scene scene, int fewestWords, Rigour rigour) {
         String quote = shortened(OPENER.matcher(Speech.verbatim(said)).replaceFirst(""));
         boolean stands = Words.count(quote) >= fewestWords
                 && Words.count(quote) <= MOST_WORDS
-                && Sense.hasVerb(quote)
+                && (Sense.hasVerb(quote)
+                        || rigour != Rigour.STRICT && Words.content(quote).size() >= FEWEST_CONTENT)
                 && !BROKEN_OFF.matcher(quote).find();
         if (!stands) {
             return Optional.empty();
         }
         boolean needed = Words.content(quote).size() < FEWEST_CONTENT;
         Optional<String> matter = new Referents(scene).matter(said, behind, needed);
-        if (matter.isEmpty() && needed) {
+        if (matter.isEmpty() && needed && rigour != Rigour.NONE) {
             return Optional.empty();
         }
         return Optional.of(new QuotedText(

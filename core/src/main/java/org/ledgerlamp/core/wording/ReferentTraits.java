@@ -33,8 +33,7 @@ enum ReferentTraits {
     SUBJECT(-0.4, -0.1, (look, r) -> on(r.isSubject())),
     GOVERNED(-0.1, 0, (look, r) -> on(r.isGoverned())),
     OBJECT(0.7, 0.2, (look, r) -> on(!r.verb().isEmpty())),
-    RARE(0.3, 0.4, (look, r) -> SentenceVectors.shared()
-            .rarity(r.phrase().head().lower())),
+    RARE(0.3, 0.4, (look, r) -> SentenceVectors.rarity(r.phrase().head().lower())),
     NAMED_AGAIN(1.5, 1.4, (look, r) -> Math.log(look.mentions(r))),
     MORE_THAN_A_WORD(
             0.3, 0.2, (look, r) -> on(r.phrase().words().size() > (r.phrase().isDetermined() ? 2 : 1))),

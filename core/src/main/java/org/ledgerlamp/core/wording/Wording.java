@@ -22,11 +22,17 @@ import org.ledgerlamp.core.wording.Worded.Form;
 public final class Wording {
     private static final int SENTENCES_AROUND = 8;
     private static final int TURNS_TO_A_REQUEST = 2;
+    /** So certain a promise is quoted also where nobody can tell what it is about. */
+    private static final double SURE = 0.9;
     /** With as many words that carry meaning a decision speaks for itself. */
     private static final int FULL = 4;
 
     /** Says what somebody wants or does, not what is settled. */
     private static final Pattern OF_ONESELF = Pattern.compile("^I(?:['’](?:ll|d|m|ve))?(?![\\p{L}'’])");
+
+    /** What is asked of somebody, and not about something. */
+    private static final Pattern TO_YOU =
+            Pattern.compile("(?<![\\p{L}'’])you(?![\\p{L}])|[^?]$", Pattern.CASE_INSENSITIVE);
 
     private final Reading reading;
     private final Company company;
@@ -85,27 +91,65 @@ public final class Wording {
         if (worded.isPresent()) {
             return new Worded(worded.get(), Form.WORDED);
         }
-        Optional<String> quoted = quotable(finding.kind(), places)
-                .flatMap(p -> Quotation.of(
-                        p.text(),
-                        p.speaker(),
-                        Scene.behind(reading.said(), p.index()),
-                        scene(p, null),
-                        fewestQuoted(finding.kind()))
-                        .stream())
-                .findFirst();
-        if (quoted.isPresent()) {
-            return new Worded(quoted.get(), Form.QUOTED);
-        }
-        return proposal(finding, places)
-                .map(p -> new Worded(p, Form.WORDED))
+        return quoted(finding, places, Quotation.Rigour.STRICT)
+                .or(() -> proposal(finding, places).map(p -> new Worded(p, Form.WORDED)))
+                .or(() -> quoted(finding, places, rigour(finding)))
+                .or(() -> withItsNeighbour(finding, places).map(q -> new Worded(q, Form.QUOTED)))
                 .orElseGet(() -> new Worded(
                         Speech.sentence(Speech.verbatim(places.getFirst().text())), Form.AS_SAID));
     }
 
-    /** A promise may be short where its matter stands before it. */
-    private static int fewestQuoted(Kind kind) {
-        return kind == Kind.ACTION ? 3 : 4;
+    /** How much a quotation must say by itself: of what is surely promised less than of anything else. */
+    private static Quotation.Rigour rigour(Finding finding) {
+        boolean sure = finding.kind() == Kind.ACTION && finding.owner() != null && finding.certainty() >= SURE;
+        return sure ? Quotation.Rigour.NONE : Quotation.Rigour.SOME;
+    }
+
+    private Optional<Worded> quoted(Finding finding, List<Place> places, Quotation.Rigour rigour) {
+        return quotable(finding.kind(), places)
+                .flatMap(p -> quoted(finding, p, rigour).stream())
+                .map(q -> new Worded(q, Form.QUOTED))
+                .findFirst();
+    }
+
+    private Optional<String> quoted(Finding finding, Place place, Quotation.Rigour rigour) {
+        // What is noted, feared or asked is quoted in full or not at all.
+        boolean settled = finding.kind() == Kind.ACTION || finding.kind() == Kind.DECISION;
+        if (!settled && rigour != Quotation.Rigour.STRICT) {
+            return Optional.empty();
+        }
+        return Quotation.of(
+                place.text(),
+                place.speaker(),
+                Scene.behind(reading.said(), place.index()),
+                scene(place, null),
+                fewestQuoted(finding.kind(), rigour),
+                rigour);
+    }
+
+    /** A promise may be short where its matter stands before it, and what is settled where nothing longer says it. */
+    private static int fewestQuoted(Kind kind, Quotation.Rigour rigour) {
+        return kind == Kind.ACTION || rigour != Quotation.Rigour.STRICT ? 3 : 4;
+    }
+
+    /** What somebody settles or promises in two sentences, neither of which says enough: both, as said. */
+    private Optional<String> withItsNeighbour(Finding finding, List<Place> places) {
+        if (finding.kind() != Kind.DECISION && finding.kind() != Kind.ACTION) {
+            return Optional.empty();
+        }
+        Place carrier = places.getFirst();
+        return places.stream()
+                .filter(p -> Math.abs(p.index() - carrier.index()) == 1
+                        && reading.said().get(p.index()).utterance()
+                                == reading.said().get(carrier.index()).utterance())
+                .map(p -> p.index() < carrier.index() ? joined(p, carrier) : joined(carrier, p))
+                .filter(p -> !p.text().contains("?"))
+                .flatMap(p -> quoted(finding, p, rigour(finding)).stream())
+                .findFirst();
+    }
+
+    private static Place joined(Place first, Place second) {
+        return new Place(first.text().strip() + " " + second.text().strip(), first.speaker(), first.index());
     }
 
     /** Where people only assent ("the fourteenth, then"), what they assent to: the fullest proposal they rest on. */
@@ -132,7 +176,8 @@ public final class Wording {
         boolean elsewhere = asks && !places.getFirst().text().strip().endsWith("?");
         return places.stream()
                 .limit(elsewhere ? places.size() : 1)
-                .filter(p -> asks == p.text().strip().endsWith("?") || kind == Kind.ACTION)
+                .filter(p -> asks == p.text().strip().endsWith("?")
+                        || kind == Kind.ACTION && TO_YOU.matcher(p.text()).find())
                 .filter(p -> kind != Kind.POINT || !Sense.isPersonal(p.text()));
     }
 

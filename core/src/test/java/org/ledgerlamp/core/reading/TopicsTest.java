@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.core.Skerry;
-import org.ledgerlamp.core.language.SentenceVectors;
+import org.ledgerlamp.core.language.Progress;
 
 /** Where the talk turns, what a topic is called, and what names no matter. */
 class TopicsTest {
@@ -36,9 +36,8 @@ class TopicsTest {
     private static List<Map<String, Double>> cohesion(Talk talk) {
         List<Map<String, Double>> features = new ArrayList<>();
         talk.sentences().forEach(s -> features.add(new HashMap<>()));
-        float[][] embeddings = SentenceVectors.shared()
-                .of(talk.sentences().stream().map(Sentence::plain).toList());
-        Cohesion.addTo(features, talk, embeddings);
+        Cohesion.addTo(
+                features, talk, ContextClassifier.shipped().read(ContextClassifier.spoken(talk), Progress.UNWATCHED));
         return features;
     }
 

@@ -9,7 +9,11 @@ import org.ledgerlamp.core.Skerry;
 
 class QuotationTest {
     private static Optional<String> quoted(String said, String... before) {
-        return Quotation.of(said, Skerry.MIRA, List.of(), Scenes.mira(before), 4);
+        return quoted(Quotation.Rigour.STRICT, said, before);
+    }
+
+    private static Optional<String> quoted(Quotation.Rigour rigour, String said, String... before) {
+        return Quotation.of(said, Skerry.MIRA, List.of(), Scenes.mira(before), 3, rigour);
     }
 
     @Test
@@ -31,6 +35,25 @@ class QuotationTest {
         assertThat(quoted("Yes.")).isEmpty();
         assertThat(quoted("I would have thought that the")).isEmpty();
         assertThat(quoted("We could do that then.")).isEmpty();
+    }
+
+    @Test
+    void of_what_is_settled_without_a_verb_is_taken_only_where_that_is_asked_for() {
+        String said = "No tinsel in the window till the sixteenth of November.";
+
+        assertThat(quoted(said)).isEmpty();
+        assertThat(quoted(Quotation.Rigour.SOME, said))
+                .contains("Mira Voss: “No tinsel in the window till the sixteenth of November.”");
+        assertThat(quoted(Quotation.Rigour.SOME, "No, tinsel in the window till the sixteenth of November."))
+                .as("a no that only takes the turn")
+                .contains("Mira Voss: “Tinsel in the window till the sixteenth of November.”");
+    }
+
+    @Test
+    void of_a_sure_promise_is_short_and_without_its_matter_where_that_cannot_be_told() {
+        assertThat(quoted(Quotation.Rigour.SOME, "I'll phone him tonight.")).isEmpty();
+        assertThat(quoted(Quotation.Rigour.NONE, "I'll phone him tonight."))
+                .contains("Mira Voss: “I'll phone him tonight.”");
     }
 
     @Test
