@@ -70,7 +70,11 @@ public final class NounPhrases {
             }
             at++;
         }
-        return lastNoun < 0 ? from : lastNoun + 1;
+        // "The swab's gone": a noun with "'s" and nothing of its own behind it is said to be something.
+        boolean said = lastNoun >= 0
+                && words.get(lastNoun).is("NOUN")
+                && words.get(lastNoun).lower().endsWith("'s");
+        return lastNoun < 0 || said ? from : lastNoun + 1;
     }
 
     private static boolean isDeterminer(TaggedWord w) {

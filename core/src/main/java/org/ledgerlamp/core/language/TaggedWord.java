@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.language;
 
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A word of a sentence with its part of speech.
@@ -11,6 +12,8 @@ import java.util.Set;
  * @param tag part of speech by Universal Dependencies; a contraction has both, as in {@code PRON+AUX}
  */
 public record TaggedWord(String text, int start, int end, String tag) {
+    private static final Pattern WITH_A_VERB = Pattern.compile(
+            "\\p{L}'(?:ll|d|ve|re|m)$|^(?:i|you|he|she|it|we|they|who|that|there|what|this|here|(?:some|every|any|no)(?:body|one))'s$");
     private static final Set<String> NAMING = Set.of("NOUN", "PROPN");
 
     /** Whether its part of speech is one of {@code tags}. */
@@ -23,9 +26,9 @@ public record TaggedWord(String text, int start, int end, String tag) {
         return false;
     }
 
-    /** Whether it names something. */
+    /** Whether it names something and nothing else: "sparks'll" is more than a name, whatever its tag. */
     public boolean isNoun() {
-        return NAMING.contains(tag);
+        return NAMING.contains(tag) && !WITH_A_VERB.matcher(lower()).find();
     }
 
     /** The form a dictionary lists it under, in small letters. */

@@ -27,7 +27,7 @@ public final class DecisionFollower {
     private static final double WITHOUT_CUE = 0.7;
     private static final double LOST_WITH_TIME = 0.15;
     private static final double DAYS_UNTIL_FAINT = 110;
-    private static final double OF_ANY_CERTAINTY = 0.4;
+    private static final double OF_ANY_CERTAINTY = 0.6;
 
     private static final Pattern TURNS = phrases(
             """

@@ -1,7 +1,9 @@
 package org.ledgerlamp.core.minutes;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.ledgerlamp.core.language.Progress;
 import org.ledgerlamp.core.reading.Asked;
@@ -76,6 +78,7 @@ public final class Drafter {
             (drafted ? lines : possible).add(line);
         }
         lines.retainAll(OneKind.of(lines));
+        leaveOutWhatIsSaidTwice(lines);
         lines.removeIf(l -> lines.stream().anyMatch(l::isTakenOnBy));
         Set<Line> kept = LineBudget.within(lines, template.detail(), source);
         lines.stream().filter(l -> !kept.contains(l)).forEach(possible::add);
@@ -90,6 +93,19 @@ public final class Drafter {
             }
         }
         return new Draft(meeting, template, reading, notes, Summariser.of(reading, lines), lines, answers, possible);
+    }
+
+    /** Of lines that say the same of the same person the surest stays, of such the first. */
+    private static void leaveOutWhatIsSaidTwice(List<Line> lines) {
+        Map<List<Object>, Line> surest = new HashMap<>();
+        for (Line line : lines) {
+            surest.merge(whatItSays(line), line, (a, b) -> b.certainty() > a.certainty() ? b : a);
+        }
+        lines.removeIf(l -> surest.get(whatItSays(l)) != l);
+    }
+
+    private static List<Object> whatItSays(Line line) {
+        return List.of(line.kind(), line.owner() == null ? "" : line.owner(), line.text());
     }
 
     /** Abbreviations of notes are written out. */

@@ -23,6 +23,9 @@ final class ActionWording {
     private static final Pattern RECIPIENT_BEHIND = Pattern.compile(
             "\\s+(?:to|with|for)\\s+(?:you|ye|him|her|them|us|me)(?=[\\s,]|$)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ALL_OF_YOU =
+            Pattern.compile("(?<![\\p{L}])(to|with|for) (?:you|ye) (?:all|lot)(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
+
     private ActionWording() {}
 
     /**
@@ -38,6 +41,7 @@ final class ActionWording {
         if (deed == null) {
             return Optional.empty();
         }
+        deed = ALL_OF_YOU.matcher(Speech.withoutCall(deed, people)).replaceAll("$1 everybody");
         Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
         for (String form : Clauses.strict(Deed.alone(deed))) {
             Optional<String> filled = Stream.of(form, withoutPointing(form), withoutRecipient(form))

@@ -27,7 +27,7 @@ final class Deed {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WANTED = Pattern.compile(
-            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: got to| needs? to| has to| should| ought to| must| will|['’]ll| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(\\p{L}.*)",
+            ".*?(?<![\\p{L}'’])(?:(?:somebody|someone|one of us|one of you|anyone)(?:['’]s)?(?: really)?(?: got to| needs? to| has to| should| ought to| must|(?: will|['’]ll)(?: (?:need|have) to)?| to|['’]d better)|we(?:['’]ll)?(?: really)? (?:need|have|ought) to|we['’]ve got to|we must|we should)\\s+(?:really\\s+)?(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
 
     /** Somebody by name is to do it: asked for through another, asked, announced, or bare as in notes, but no report. */

@@ -28,6 +28,9 @@ final class Sense {
                     .strip()
                     .split("\\s+"));
 
+    /** The short verb behind a word: "it's" hangs as "it" does. */
+    private static final Pattern CLITIC = Pattern.compile("['’](?:s|ll|d|m|re|ve)$");
+
     private static final String[] NO_VERB = {"DET", "PRON", "ADP", "NUM", "PUNCT", "CCONJ", "SCONJ", "PROPN", "PART"};
 
     private Sense() {}
@@ -113,6 +116,6 @@ final class Sense {
         while (last > 0 && words.get(last).is("PUNCT")) {
             last--;
         }
-        return HANGING.contains(words.get(last).lower());
+        return HANGING.contains(CLITIC.matcher(words.get(last).lower()).replaceFirst(""));
     }
 }

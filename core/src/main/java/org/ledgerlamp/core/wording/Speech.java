@@ -13,6 +13,9 @@ final class Speech {
     private static final String STOPPED =
             "(?:no|nah|right|good|fine|great|sure|sorry|perfect|grand|lovely|agreed|wait|thanks|thank you|em|mate|like|also|plus|actually|honestly|okay then|fair enough|done|true|exactly|brilliant|hey|hmm|mm|please|see|first|second|next|last one|one more thing|question|look here|there you go|all good)(?=\\s*[,.:;!?…-])";
 
+    /** "Who pays??" asks no more than with one mark. */
+    private static final Pattern MARKS = Pattern.compile("([?!])[?!]+$");
+
     private static final Pattern OPENER = Pattern.compile(
             "^(?:(?:" + STOPPED
                     + "|so|yeah|yes|yep|aye|okay|ok|well|and|but|then|now|oh|ah|och|ach|eh|aw|look|listen|anyway|alright|all right|because|cos|'cause|i mean|i guess|i suppose|i'd say|i would say|i must say|i have to say|you know|to be fair|to be honest|in fairness|the thing is|the point is|the fact is|as i say|as i said|like i said|basically|obviously|hopefully|mind you|righto|hang on|hold on|touch wood|if nobody minds|by the way|for what it's worth|as far as i know|as far as i can see|which means|i'm saying|i'm just saying|what i'm saying is|it's just that|just)(?![\\p{L}'’-])[,.:;!…-]*\\s*)+",
@@ -27,7 +30,7 @@ final class Speech {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TAG = Pattern.compile(
-            "(?:[,;]\\s*(?:right|yeah|yes|no|okay|ok|isn['’]t it|aren['’]t we|aren['’]t they|doesn['’]t it|don['’]t we|wasn['’]t it|won['’]t it|haven['’]t we|please|then|so|though|mate|hey|eh|boss|sir|ma['’]am|love|thanks|thank you|you know|see|lads|folks|everyone|if you like|if that['’]s (?:okay|all right|alright)|will you|would you|could you|can you))+\\s*\\??$",
+            "(?:[,;]\\s*(?:right|yeah|yes|no|okay|ok|isn['’]t it|aren['’]t we|aren['’]t they|doesn['’]t it|don['’]t we|wasn['’]t it|won['’]t it|haven['’]t we|please|then|so|though|mind|mate|hey|eh|boss|sir|ma['’]am|love|thanks|thank you|you know|see|lads|folks|everyone|if you like|if that['’]s (?:okay|all right|alright)|will you|would you|could you|can you))+\\s*\\??$",
             Pattern.CASE_INSENSITIVE);
 
     private Speech() {}
@@ -55,7 +58,7 @@ final class Speech {
     }
 
     /** A person called at either end of the sentence is not part of what is said. */
-    private static String withoutCall(String text, List<Person> people) {
+    static String withoutCall(String text, List<Person> people) {
         if (text.indexOf(',') < 0) {
             return text;
         }
@@ -88,7 +91,7 @@ final class Speech {
         if (text.isEmpty()) {
             return text;
         }
-        String capital = Words.capitalised(text);
+        String capital = Words.capitalised(MARKS.matcher(text).replaceFirst("$1"));
         char last = capital.charAt(capital.length() - 1);
         return ".?!…”".indexOf(last) >= 0 ? capital : capital + ".";
     }

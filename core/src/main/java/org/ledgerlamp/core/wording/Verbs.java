@@ -61,7 +61,7 @@ final class Verbs {
             case "'ll" -> "will";
             case "'ve" -> plural ? "have" : "has";
             case "'m", "'re" -> plural ? "are" : "is";
-            case "'d" -> isParticiple(next) ? "had" : "would";
+            case "'d" -> isParticiple(next) || next != null && next.is("NUM", "DET") ? "had" : "would";
             case "'s" -> isParticiple(next) ? plural ? "have" : "has" : plural ? "are" : "is";
             default -> "";
         };

@@ -29,6 +29,13 @@ class TaggingTest {
     }
 
     @Test
+    void a_word_that_holds_a_verb_too_names_nothing() {
+        assertThat(phrases("Somebody'll need to paint the hull.")).containsExactly("hull");
+        assertThat(phrases("The swab's gone to the laboratory.")).containsExactly("laboratory");
+        assertThat(phrases("The crane's arm is bent.")).containsExactly("crane's arm");
+    }
+
+    @Test
     void times_numbers_and_words_for_anything_are_told_apart() {
         NounPhrase morning =
                 NounPhrases.in(Tagger.shared().words("on Monday morning")).getFirst();

@@ -174,6 +174,22 @@ class DraftingTest {
     }
 
     @Test
+    void nothing_is_said_twice_of_the_same_person() {
+        Draft draft = Skerry.draft(
+                Skerry.notes(
+                        "A: TR order the plug by Friday",
+                        "+ Skarness is live",
+                        "A: TR order the plug by Friday",
+                        "A: AP order the plug by Friday"),
+                null,
+                Skerry.meeting());
+
+        assertThat(Skerry.drafted(draft, Kind.ACTION))
+                .extracting(Line::owner)
+                .containsExactly("Tom Reyes", "Ana Prokop");
+    }
+
+    @Test
     void what_is_wanted_and_then_promised_is_one_action() {
         Draft draft = Skerry.draft(
                 "Mira Voss: The pontoon permit is still open.",

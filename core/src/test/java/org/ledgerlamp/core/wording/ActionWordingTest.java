@@ -18,6 +18,8 @@ class ActionWordingTest {
                 "I'll send you the drawings tomorrow.|Mira Voss to send the drawings tomorrow.",
                 "I'll have the drawings with you by Friday.|Mira Voss to have the drawings by Friday.",
                 "I'll run the load test on that.|Mira Voss to run the load test.",
+                "I'll have the auction list for you all on Monday.|Mira Voss to have the auction list for everybody on Monday.",
+                "Somebody has to look at the wording on the board, Mira.|Mira Voss to look at the wording on the board.",
             })
     void who_gets_it_and_what_it_is_about_are_left_out_where_they_cannot_be_told(String said, String line) {
         assertThat(ActionWording.of(Skerry.MIRA, said, Scenes.mira())).contains(line);
@@ -48,6 +50,10 @@ class ActionWordingTest {
     void what_nobody_took_is_told_from_its_verb_on() {
         assertThat(ActionWording.of(null, "Somebody has to redo the consent forms.", Scenes.mira()))
                 .contains("Redo the consent forms.");
+        assertThat(ActionWording.of(null, "Somebody'll need to make a new board, mind.", Scenes.mira()))
+                .contains("Make a new board.");
+        assertThat(ActionWording.of(null, "Someone should really tell the yard to change the account.", Scenes.mira()))
+                .contains("Tell the yard to change the account.");
         assertThat(ActionWording.of(null, "Book the crane for Monday.", Scenes.mira()))
                 .contains("Book the crane for Monday.");
     }

@@ -19,6 +19,7 @@ class ReferencesTest {
                 "I went through the permits|Mira Voss went through the permits",
                 "I don't trust the fender|Mira Voss does not trust the fender",
                 "I'd said the tenth|Mira Voss had said the tenth",
+                "I'd four hundred last year|Mira Voss had four hundred last year",
                 "I'd say the tenth|Mira Voss would say the tenth",
                 "the yard sent me the drawings|the yard sent Mira Voss the drawings",
                 "my list is long|Mira Voss's list is long",

@@ -27,6 +27,7 @@ class SenseTest {
                 "If you board at Holm you can sit",
                 "So the fender went live on Monday",
                 "Hundred over thirty in the second berth",
+                "The yard carries a warehouse liability it's",
             })
     void fragments_and_what_points_elsewhere_cannot(String text) {
         assertThat(Sense.isStatement(text) && Sense.isTelling(text)).isFalse();

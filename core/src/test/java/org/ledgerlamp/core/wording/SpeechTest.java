@@ -27,6 +27,7 @@ class SpeechTest {
                 "can you ring the yard, Tom?|can you ring the yard?",
                 "Tom rings the yard|Tom rings the yard",
                 "Good.|Good",
+                "The board wants painting, mind.|The board wants painting",
             })
     void what_writing_leaves_out_goes_and_what_carries_meaning_stays(String said, String written) {
         assertThat(Speech.cleaned(said, PEOPLE)).isEqualTo(written);
@@ -40,7 +41,14 @@ class SpeechTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"we keep it|We keep it.", "really?|Really?", "élan|Élan.", "''|''"})
+            value = {
+                "we keep it|We keep it.",
+                "really?|Really?",
+                "who pays??|Who pays?",
+                "stop!!|Stop!",
+                "élan|Élan.",
+                "''|''"
+            })
     void a_sentence_begins_large_and_ends(String text, String sentence) {
         assertThat(Speech.sentence(text)).isEqualTo(sentence);
     }
