@@ -1,13 +1,11 @@
 package org.ledgerlamp.training;
 
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.ledgerlamp.core.reading.FeaturedFinding;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Weights;
-import tools.jackson.databind.JsonNode;
 
 /**
  * What is found in a labelled meeting by weights that had not seen its author, and which of it a label says.
@@ -22,10 +20,8 @@ record JudgedFindings(String author, List<FeaturedFinding> all, Set<FeaturedFind
         List<FeaturedFinding> all = FeaturedFinding.of(meeting.source(), meeting.meeting(), meeting.context(), unseen);
         Set<FeaturedFinding> right = new HashSet<>();
         for (Kind kind : Kind.values()) {
-            List<JsonNode> labels = new ArrayList<>();
-            Labelled.labels(meeting.labels(), kind).forEach(labels::add);
             right.addAll(LabelMatch.matched(
-                    labels,
+                    Labelled.labels(meeting.labels(), kind),
                     all.stream().filter(f -> f.finding().kind() == kind).toList(),
                     f -> f.finding().words(),
                     f -> f.finding().evidence()));

@@ -27,7 +27,7 @@ final class LabelMatch {
     private record Pair(int label, int line, double affinity) {}
 
     /** Which of {@code lines} are some label's. */
-    static Set<Line> matched(List<JsonNode> labels, List<Line> lines) {
+    static Set<Line> matched(JsonNode labels, List<Line> lines) {
         return matched(labels, lines, Line::text, Line::evidence);
     }
 
@@ -38,7 +38,7 @@ final class LabelMatch {
      * @param evidence what it rests on
      */
     static <T> Set<T> matched(
-            List<JsonNode> labels, List<T> all, Function<T, String> text, Function<T, List<Evidence>> evidence) {
+            JsonNode labels, List<T> all, Function<T, String> text, Function<T, List<Evidence>> evidence) {
         List<Pair> pairs = new ArrayList<>();
         for (int g = 0; g < labels.size(); g++) {
             for (int l = 0; l < all.size(); l++) {

@@ -36,8 +36,7 @@ final class ThresholdChoice {
         List<Line> all = new ArrayList<>(draft.lines());
         all.addAll(draft.possible());
         for (Kind kind : Kind.values()) {
-            List<JsonNode> ofKind = new ArrayList<>();
-            Labelled.labels(gold, kind).forEach(ofKind::add);
+            JsonNode ofKind = Labelled.labels(gold, kind);
             List<Line> drafted = all.stream().filter(l -> l.kind() == kind).toList();
             Set<Line> right = LabelMatch.matched(ofKind, drafted);
             labels.merge(kind, ofKind.size(), Integer::sum);

@@ -10,7 +10,6 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 
@@ -101,27 +100,13 @@ public final class SentenceVectors {
      * alone, whatever stands beside it. Words beyond the first seventy or so of a text do not count.
      */
     public float[][] of(List<String> texts) {
-        return of(texts, Progress.UNWATCHED);
-    }
-
-    /** The same, and says to {@code progress} how many different texts are done. */
-    public float[][] of(List<String> texts, Progress progress) {
-        List<String> different = texts.stream().distinct().toList();
         Map<String, float[]> vectors = new ConcurrentHashMap<>();
-        AtomicInteger done = new AtomicInteger();
-        different.parallelStream().forEach(text -> {
-            vectors.put(text, remembered(text));
-            progress.done(done.incrementAndGet(), different.size());
-        });
+        texts.stream().distinct().toList().parallelStream().forEach(text -> vectors.put(text, of(text)));
         return texts.stream().map(vectors::get).toArray(float[][]::new);
     }
 
     /** The vector of one text. */
     public float[] of(String text) {
-        return remembered(text);
-    }
-
-    private float[] remembered(String text) {
         synchronized (memory) {
             float[] known = memory.get(text);
             if (known != null) {

@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
  */
 public record TaggedWord(String text, int start, int end, String tag) {
     private static final Pattern WITH_A_VERB = Pattern.compile(
-            "\\p{L}'(?:ll|d|ve|re|m)$|^(?:i|you|he|she|it|we|they|who|that|there|what|this|here|(?:some|every|any|no)(?:body|one))'s$");
+            "\\p{L}['’](?:ll|d|ve|re|m)$|^(?:i|you|he|she|it|we|they|who|that|there|what|this|here|(?:some|every|any|no)(?:body|one))['’]s$",
+            Pattern.CASE_INSENSITIVE);
     private static final Set<String> NAMING = Set.of("NOUN", "PROPN");
 
     /** Whether its part of speech is one of {@code tags}. */
@@ -28,7 +29,7 @@ public record TaggedWord(String text, int start, int end, String tag) {
 
     /** Whether it names something and nothing else: "sparks'll" is more than a name, whatever its tag. */
     public boolean isNoun() {
-        return NAMING.contains(tag) && !WITH_A_VERB.matcher(lower()).find();
+        return NAMING.contains(tag) && !WITH_A_VERB.matcher(text).find();
     }
 
     /** The form a dictionary lists it under, in small letters. */

@@ -106,6 +106,11 @@ public final class Words {
         return smaller.stream().filter(larger::contains).count() / (double) smaller.size();
     }
 
+    /** Share of {@code words} that {@code said} has too; 0 where there are none. */
+    public static double shareIn(Set<String> said, Set<String> words) {
+        return words.stream().filter(said::contains).count() / (double) Math.max(1, words.size());
+    }
+
     /** {@code text} with its first letter large. */
     public static String capitalised(String text) {
         return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);

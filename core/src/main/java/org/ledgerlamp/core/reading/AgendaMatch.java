@@ -1,12 +1,11 @@
 package org.ledgerlamp.core.reading;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Words;
 
@@ -20,16 +19,16 @@ final class AgendaMatch {
 
     private final Talk talk;
     private final List<String> agenda;
-    private final float[][] meanings;
 
     AgendaMatch(Talk talk) {
         this.talk = talk;
         this.agenda = talk.meeting().agenda();
-        this.meanings =
-                agenda.isEmpty() ? new float[0][] : SentenceVectors.shared().of(agenda);
     }
 
     private record Match(int item, int topic, double score) {}
+
+    /** The beginning of a topic: the words said there, and what each of its first sentences means. */
+    private record Opening(Set<String> words, float[][] meanings) {}
 
     /** For each topic, by the utterance that opens it, the index of its item, or null. */
     Integer[] of(List<Integer> borders) {
@@ -37,19 +36,12 @@ final class AgendaMatch {
         if (agenda.isEmpty()) {
             return items;
         }
-        List<List<Sentence>> openings = IntStream.range(0, borders.size())
-                .mapToObj(topic -> opening(topic, borders))
-                .toList();
-        // All at once, on all processors; then each is remembered.
-        SentenceVectors.shared()
-                .of(openings.stream()
-                        .flatMap(AgendaMatch::first)
-                        .map(Sentence::plain)
-                        .toList());
+        float[][] meanings = SentenceVectors.shared().of(agenda);
         List<Match> matches = new ArrayList<>();
-        for (int topic = 0; topic < openings.size(); topic++) {
-            for (int item = 0; item < agenda.size(); item++) {
-                double score = score(item, openings.get(topic));
+        for (int topic = 0; topic < items.length; topic++) {
+            Opening opening = opening(topic, borders);
+            for (int item = 0; item < meanings.length; item++) {
+                double score = score(Words.content(agenda.get(item)), meanings[item], opening);
                 if (score >= ENOUGH) {
                     matches.add(new Match(item, topic, score));
                 }
@@ -67,33 +59,28 @@ final class AgendaMatch {
         return items;
     }
 
-    /**
-     * How well the utterances open the item: the share of its words said there, and the similarity of the nearest of their
-     * first sentences.
-     */
-    private double score(int item, List<Sentence> opening) {
-        Set<String> words = Words.content(agenda.get(item));
-        Set<String> said = new HashSet<>();
-        opening.forEach(s -> said.addAll(s.content()));
-        double similarity = first(opening)
-                .mapToDouble(s -> SentenceVectors.similarity(meanings[item], Talk.vector(s)))
+    /** How well a topic opens the item: the share of the item's words said there, and the similarity of the nearest sentence. */
+    private static double score(Set<String> words, float[] meaning, Opening opening) {
+        double similarity = Arrays.stream(opening.meanings())
+                .mapToDouble(m -> SentenceVectors.similarity(meaning, m))
                 .max()
                 .orElse(0);
-        double share = words.stream().filter(said::contains).count() / (double) Math.max(1, words.size());
-        return share + (similarity - UNRELATED) * WEIGHT_OF_MEANING;
+        return Words.shareIn(opening.words(), words) + (similarity - UNRELATED) * WEIGHT_OF_MEANING;
     }
 
-    /** The sentences of an opening that are asked what they mean. */
-    private static Stream<Sentence> first(List<Sentence> opening) {
-        return opening.stream().filter(s -> !s.content().isEmpty()).limit(FIRST_SENTENCES);
-    }
-
-    private List<Sentence> opening(int topic, List<Integer> borders) {
+    private Opening opening(int topic, List<Integer> borders) {
         int to = Math.min(
                 borders.get(topic) + OPENING, topic + 1 < borders.size() ? borders.get(topic + 1) : talk.utterances());
-        return IntStream.range(borders.get(topic), to)
-                .boxed()
-                .flatMap(n -> talk.of(n).stream())
-                .toList();
+        Set<String> words = new HashSet<>();
+        List<String> first = new ArrayList<>();
+        for (int n = borders.get(topic); n < to; n++) {
+            for (Sentence s : talk.of(n)) {
+                words.addAll(s.content());
+                if (!s.content().isEmpty() && first.size() < FIRST_SENTENCES) {
+                    first.add(s.plain());
+                }
+            }
+        }
+        return new Opening(words, SentenceVectors.shared().of(first));
     }
 }

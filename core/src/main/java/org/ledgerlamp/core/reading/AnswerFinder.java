@@ -57,20 +57,21 @@ final class AnswerFinder {
         }
     }
 
-    private record Passage(Sentence sentence, double score) {}
+    private record Passage(Sentence sentence, float[] meaning, double score) {}
 
     /** What was said in answer, in order of speech; none where the meeting does not tell. */
     List<Finding> to(Asked asked) {
         Subject subject = Subject.of(asked.question());
-        SentenceVectors.shared()
-                .of(talk.sentences().stream().map(Sentence::plain).toList());
+        List<Sentence> telling = talk.sentences().stream()
+                .filter(s -> !s.isThin() && !s.isQuestion())
+                .toList();
+        float[][] meanings = SentenceVectors.shared()
+                .of(telling.stream().map(Sentence::plain).toList());
         List<Passage> near = new ArrayList<>();
-        for (Sentence s : talk.sentences()) {
-            if (!s.isThin() && !s.isQuestion()) {
-                double score = score(s, subject);
-                if (score >= NEAR_ENOUGH) {
-                    near.add(new Passage(s, score));
-                }
+        for (int i = 0; i < meanings.length; i++) {
+            double score = score(telling.get(i), meanings[i], subject);
+            if (score >= NEAR_ENOUGH) {
+                near.add(new Passage(telling.get(i), meanings[i], score));
             }
         }
         near.sort(Comparator.comparingDouble((Passage p) -> -p.score())
@@ -87,8 +88,8 @@ final class AnswerFinder {
                 .toList();
     }
 
-    private double score(Sentence s, Subject subject) {
-        double near = SentenceVectors.similarity(subject.embedding(), Talk.vector(s)) - UNRELATED;
+    private double score(Sentence s, float[] meaning, Subject subject) {
+        double near = SentenceVectors.similarity(subject.embedding(), meaning) - UNRELATED;
         double words = 0;
         for (String word : subject.words()) {
             if (s.content().stream().anyMatch(c -> areAlike(word, c))) {
@@ -116,8 +117,8 @@ final class AnswerFinder {
                         && a.regionMatches(0, b, 0, SAME_BEGINNING + 1);
     }
 
-    private boolean sayTheSame(Passage a, Passage b) {
-        return SentenceVectors.similarity(Talk.vector(a.sentence()), Talk.vector(b.sentence())) > SAME_AGAIN;
+    private static boolean sayTheSame(Passage a, Passage b) {
+        return SentenceVectors.similarity(a.meaning(), b.meaning()) > SAME_AGAIN;
     }
 
     private Finding finding(Passage passage, Asked asked) {

@@ -99,7 +99,7 @@ final class Cohesion {
     private double agendaItem(int at) {
         Set<String> said = talk.sentences().get(at).content();
         return agenda.stream()
-                .mapToDouble(item -> item.stream().filter(said::contains).count() / (double) Math.max(1, item.size()))
+                .mapToDouble(item -> Words.shareIn(said, item))
                 .max()
                 .orElse(0);
     }

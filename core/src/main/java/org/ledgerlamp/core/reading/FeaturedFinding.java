@@ -23,7 +23,11 @@ public record FeaturedFinding(Finding finding, Map<String, Double> features, dou
             Source source, MeetingFacts meeting, List<InContext> context, Weights weights) {
         Talk talk = new Talk(source, meeting);
         List<Finding> claims = Claims.of(talk);
-        double[][] probabilities = weights.probabilities(FeaturedSentence.of(talk, claims, context));
+        return of(talk, claims, context, weights.probabilities(FeaturedSentence.of(talk, claims, context)));
+    }
+
+    static List<FeaturedFinding> of(
+            Talk talk, List<Finding> claims, List<InContext> context, double[][] probabilities) {
         List<Finding> findings = new FindingAssembler(talk, claims, probabilities).assemble();
         return new FindingFeatures(talk, claims, context, probabilities).of(findings);
     }

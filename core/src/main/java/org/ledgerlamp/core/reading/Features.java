@@ -18,8 +18,10 @@ public final class Features {
     /** Sentences to either side whose context counts. */
     private static final int NEIGHBOURS = 2;
 
-    private static final double LEAST_PROBABLE = 1e-3;
-    private static final double STRENGTH_OF_CONTEXT = 0.5;
+    /** What is less probable is taken to be as probable as this. */
+    static final double LEAST_PROBABLE = 1e-3;
+
+    private static final double STRENGTH_OF_ODDS = 0.5;
     private static final int FARTHEST_NEIGHBOUR = 4;
     private static final Pattern FIGURE = Pattern.compile("\\d|hundred|thousand|million|percent|per cent");
     private static final Pattern PROMISE = Pattern.compile("(?<![\\p{L}'])(?:i'll|i will|let me)(?![\\p{L}])");
@@ -66,10 +68,14 @@ public final class Features {
             for (int k = 0; k < Weights.COLUMNS.size(); k++) {
                 double probability =
                         at < 0 || at >= context.size() ? 0 : context.get(at).probabilities()[k];
-                double odds = (probability + LEAST_PROBABLE) / (1 - probability + LEAST_PROBABLE);
-                features.put("context:" + Weights.COLUMNS.get(k) + " " + step, Math.log(odds) * STRENGTH_OF_CONTEXT);
+                features.put("context:" + Weights.COLUMNS.get(k) + " " + step, odds(probability));
             }
         }
+    }
+
+    /** The strength of a feature that says how probable something is: its log-odds, which stay finite at 0 and 1. */
+    static double odds(double probability) {
+        return STRENGTH_OF_ODDS * Math.log((probability + LEAST_PROBABLE) / (1 - probability + LEAST_PROBABLE));
     }
 
     private static void addRules(Sentence s, Map<String, Double> features) {

@@ -30,7 +30,9 @@ final class FindingAssembler {
     private static final int CLOSE_LINES = 0;
     private static final int CLOSE_SENTENCES = 8;
     private static final double SAME_FAR_OFF = 0.75;
-    private static final int FEWEST_SHARED = 3;
+    /** Stems that each of them has, or they say too little to be told the same. */
+    private static final int FEWEST_FAR_OFF = 3;
+
     private static final int MOST_EVIDENCE = 5;
     /** What is left of the probabilities of a sentence that the rules speak against. */
     private static final double RULED_OUT = 0.6;
@@ -159,9 +161,7 @@ final class FindingAssembler {
                 .max(Comparator.naturalOrder())
                 .orElse(likeliest);
         if (last > likeliest) {
-            group.members.remove(Integer.valueOf(last));
-            group.members.addFirst(last);
-            group.finding = joined(finding(Kind.DECISION, last), group.finding);
+            letCarry(Kind.DECISION, last, group);
         }
     }
 
@@ -174,11 +174,13 @@ final class FindingAssembler {
         group.members.stream()
                 .filter(m -> claim(kind, m) != null && probabilities[m] >= probabilities[first] * NEARLY_AS_LIKELY)
                 .findFirst()
-                .ifPresent(m -> {
-                    group.members.remove(m);
-                    group.members.addFirst(m);
-                    group.finding = joined(finding(kind, m), group.finding);
-                });
+                .ifPresent(m -> letCarry(kind, m, group));
+    }
+
+    private void letCarry(Kind kind, Integer member, Group group) {
+        group.members.remove(member);
+        group.members.addFirst(member);
+        group.finding = joined(finding(kind, member), group.finding);
     }
 
     private Group groupFor(int i, Finding here, List<Group> groups) {
@@ -206,11 +208,8 @@ final class FindingAssembler {
 
     /** Far apart sentences are of one matter where they share nearly all that they say. */
     private static boolean sayTheSame(Sentence a, Sentence b) {
-        long shared = a.content().stream().filter(b.content()::contains).count();
-        return shared >= FEWEST_SHARED
-                && shared
-                        >= SAME_FAR_OFF
-                                * Math.min(a.content().size(), b.content().size());
+        return Math.min(a.content().size(), b.content().size()) >= FEWEST_FAR_OFF
+                && Words.overlap(a.content(), b.content()) >= SAME_FAR_OFF;
     }
 
     private static boolean sameOwner(Finding a, Finding b) {

@@ -21,8 +21,6 @@ import org.ledgerlamp.core.people.Person;
  */
 final class FindingFeatures {
     private static final String FAMILY = "finding:";
-    private static final double STRENGTH_OF_ODDS = 0.5;
-    private static final double LEAST_PROBABLE = 1e-3;
 
     /** Sentences to either side that belong to what is said of it. */
     private static final int BESIDE = 4;
@@ -116,33 +114,33 @@ final class FindingFeatures {
     private double left(Placed p) {
         double weighed =
                 probabilities[p.carrier().index()][Weights.column(p.finding().kind())];
-        return Math.min(1, p.finding().certainty() / Math.max(LEAST_PROBABLE, weighed));
+        return Math.min(1, p.finding().certainty() / Math.max(Features.LEAST_PROBABLE, weighed));
     }
 
     private void addLikelihood(Placed p, Map<String, Double> features) {
         int at = p.carrier().index();
         int own = Weights.column(p.finding().kind());
-        put("in context", odds(context.get(at).probabilities()[own]), features);
-        put("its sentence", odds(probabilities[at][own]), features);
-        put("its sentence by the rules", odds(p.finding().certainty()), features);
-        double rival = LEAST_PROBABLE;
+        put("in context", Features.odds(context.get(at).probabilities()[own]), features);
+        put("its sentence", Features.odds(probabilities[at][own]), features);
+        put("its sentence by the rules", Features.odds(p.finding().certainty()), features);
+        double rival = Features.LEAST_PROBABLE;
         for (Kind kind : Kind.values()) {
             double probability = probabilities[at][Weights.column(kind)];
-            put("its sentence as " + kind.word(), odds(probability), features);
+            put("its sentence as " + kind.word(), Features.odds(probability), features);
             if (kind != p.finding().kind() && kind != Kind.POINT) {
                 rival = Math.max(rival, probability);
             }
         }
-        put("its sentence as another kind", odds(rival), features);
+        put("its sentence as another kind", Features.odds(rival), features);
         double[] beside = around(at, BESIDE)
                 .filter(i -> i != at)
                 .mapToDouble(i -> probabilities[i][own])
                 .toArray();
-        put("best beside", odds(Arrays.stream(beside).max().orElse(0)), features);
+        put("best beside", Features.odds(Arrays.stream(beside).max().orElse(0)), features);
         put("all beside", Arrays.stream(beside).sum(), features);
-        put("turn", odds(probabilities[at][Weights.TURN]), features);
-        put("turn before", odds(turn(at - TURNING, at - 1)), features);
-        put("turn after", odds(turn(at + 1, at + TURNING)), features);
+        put("turn", Features.odds(probabilities[at][Weights.TURN]), features);
+        put("turn before", Features.odds(turn(at - TURNING, at - 1)), features);
+        put("turn after", Features.odds(turn(at + 1, at + TURNING)), features);
     }
 
     private IntStream around(int at, int reach) {
@@ -182,8 +180,8 @@ final class FindingFeatures {
         int inExchange = 0;
         int inMatter = 0;
         double same = 0;
-        double action = LEAST_PROBABLE;
-        double decision = LEAST_PROBABLE;
+        double action = Features.LEAST_PROBABLE;
+        double decision = Features.LEAST_PROBABLE;
         for (Placed other : all) {
             Kind kind = other.finding().kind();
             int apart = Math.abs(other.finding().utterance() - p.finding().utterance());
@@ -203,8 +201,8 @@ final class FindingFeatures {
         put("likelier in the exchange", Math.log1p(inExchange), features);
         put("likelier in the matter", Math.log1p(inMatter), features);
         put("said by a likelier one", same, features);
-        put("an action beside", odds(action), features);
-        put("a decision beside", odds(decision), features);
+        put("an action beside", Features.odds(action), features);
+        put("a decision beside", Features.odds(decision), features);
     }
 
     private void addPeople(Placed p, Map<String, Double> features) {
@@ -276,10 +274,6 @@ final class FindingFeatures {
 
     private static double on(boolean holds) {
         return holds ? 1 : 0;
-    }
-
-    private static double odds(double probability) {
-        return STRENGTH_OF_ODDS * Math.log((probability + LEAST_PROBABLE) / (1 - probability + LEAST_PROBABLE));
     }
 
     private static void put(String name, double strength, Map<String, Double> features) {

@@ -65,10 +65,10 @@ public final class Reader {
         List<Finding> claims = Claims.of(talk);
         List<InContext> context = classifier.context().read(ContextClassifier.spoken(talk), progress);
         double[][] probabilities = classifier.probabilities(FeaturedSentence.of(talk, claims, context));
-        List<Finding> findings = new ArrayList<>(
-                new FindingClassifier(classifier.weights(), talk.sentences().size())
-                        .judged(new FindingFeatures(talk, claims, context, probabilities)
-                                .of(new FindingAssembler(talk, claims, probabilities).assemble())));
+        FindingClassifier judge =
+                new FindingClassifier(classifier.weights(), talk.sentences().size());
+        List<Finding> findings =
+                new ArrayList<>(judge.judged(FeaturedFinding.of(talk, claims, context, probabilities)));
         List<Topic> topics = new TopicFinder(talk, probabilities).find();
         findings.addAll(new PointFinder(talk, probabilities, leastPoint).find(findings));
         findings.sort(Comparator.comparingInt(Finding::utterance)

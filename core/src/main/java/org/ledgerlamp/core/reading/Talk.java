@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
-import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.core.language.Sentences;
 import org.ledgerlamp.core.language.Span;
 import org.ledgerlamp.core.language.Words;
@@ -71,11 +70,6 @@ final class Talk {
 
     MeetingFacts meeting() {
         return meeting;
-    }
-
-    /** What {@code sentence} means, taken alone; made when asked for. */
-    static float[] vector(Sentence sentence) {
-        return SentenceVectors.shared().of(sentence.plain());
     }
 
     List<Sentence> sentences() {

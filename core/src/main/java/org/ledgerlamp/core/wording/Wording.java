@@ -31,8 +31,7 @@ public final class Wording {
     private static final Pattern OF_ONESELF = Pattern.compile("^I(?:['’](?:ll|d|m|ve))?(?![\\p{L}'’])");
 
     /** What is asked of somebody, and not about something. */
-    private static final Pattern TO_YOU =
-            Pattern.compile("(?<![\\p{L}'’])you(?![\\p{L}])|[^?]$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TO_YOU = Pattern.compile("(?<![\\p{L}'’])you(?![\\p{L}])", Pattern.CASE_INSENSITIVE);
 
     private final Reading reading;
     private final Company company;
@@ -134,9 +133,6 @@ public final class Wording {
 
     /** What somebody settles or promises in two sentences, neither of which says enough: both, as said. */
     private Optional<String> withItsNeighbour(Finding finding, List<Place> places) {
-        if (finding.kind() != Kind.DECISION && finding.kind() != Kind.ACTION) {
-            return Optional.empty();
-        }
         Place carrier = places.getFirst();
         return places.stream()
                 .filter(p -> Math.abs(p.index() - carrier.index()) == 1
