@@ -107,7 +107,12 @@ public record Finding(
 
     /** The same, of another certainty. */
     Finding asCertainAs(double probability) {
-        return with(about, owner, due, Math.round(probability * 100) / 100.0, reasons, evidence);
+        return with(about, owner, due, hundredths(probability), reasons, evidence);
+    }
+
+    /** As finely as certainty is told. */
+    static double hundredths(double probability) {
+        return Math.round(probability * 100) / 100.0;
     }
 
     /** One of several things said in one breath, with its own day. */

@@ -112,8 +112,8 @@ final class FindingFeatures {
     }
 
     private double left(Placed p) {
-        double weighed =
-                probabilities[p.carrier().index()][Weights.column(p.finding().kind())];
+        double weighed = Finding.hundredths(
+                probabilities[p.carrier().index()][Weights.column(p.finding().kind())]);
         return Math.min(1, p.finding().certainty() / Math.max(Features.LEAST_PROBABLE, weighed));
     }
 

@@ -111,6 +111,14 @@ class WholeFindingsTest {
     }
 
     @Test
+    void what_nothing_speaks_against_keeps_all_though_certainty_is_told_in_hundredths() {
+        FeaturedFinding rounded =
+                featured(0.394, found(Kind.DECISION, 0, 0.394)).getFirst();
+
+        assertThat(rounded.left()).isEqualTo(1);
+    }
+
+    @Test
     void what_a_mark_says_is_certain_and_what_is_not_worth_offering_goes() {
         double[] never = new double[Weights.COLUMNS.size()];
         never[Weights.column(Kind.DECISION)] = -20;
