@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.language.Words;
@@ -15,14 +16,18 @@ import org.ledgerlamp.core.wording.QuotedText;
 import org.ledgerlamp.core.wording.Wording;
 
 /**
- * Sums a meeting up from its own lines, in whole sentences: what was settled, what to watch, what comes next. Only lines that
- * read well by themselves are taken, each once; where there are too few, it says how much was drafted.
+ * Sums a meeting up from its own lines, in whole sentences: what was settled, what to watch, what comes next. Only certain
+ * lines that read well by themselves are taken, each once, and of those in somebody's own words what they settle; where there
+ * are too few, it says how much was drafted.
  */
 final class Summariser {
     private static final int MOST_SETTLED = 4;
     private static final int MOST_WATCHED = 2;
     private static final int MOST_NEXT = 3;
     private static final int MOST_WORDS = 80;
+    /** Two lines in three that are drafted as certain are right; minutes have room for doubt, their summary has not. */
+    private static final double LEAST_CERTAIN = 0.6;
+
     /** "Decided", "To watch", "Next". */
     private static final int WORDS_OF_HEADINGS = 4;
 
@@ -90,12 +95,15 @@ final class Summariser {
         return telling.stream().filter(l -> l.kind() == kind);
     }
 
-    /** Whether a line reads well by itself. */
+    /** Whether a line is certain enough for what is read first, and reads well by itself. */
     private static boolean isTelling(Line line) {
-        return QuotedText.in(line.text()).isEmpty()
+        Optional<QuotedText> quoted = QuotedText.in(line.text());
+        return line.certainty() >= LEAST_CERTAIN
                 && Words.count(line.text()) <= MOST_WORDS_OF_A_SENTENCE
                 && !NOTED.matcher(line.text()).find()
-                && Wording.readsAlone(line.text());
+                && (quoted.isEmpty()
+                        ? Wording.readsAlone(line.text())
+                        : line.kind() == Kind.DECISION && quoted.get().readsAlone());
     }
 
     private static List<Line> onOtherTopics(List<Line> lines, List<Line> taken) {
@@ -159,6 +167,7 @@ final class Summariser {
         return decided.stream()
                 .limit(1)
                 .map(Line::text)
+                .filter(t -> QuotedText.in(t).isEmpty())
                 .filter(t -> Words.count(t) <= MOST_WORDS_OF_ONE_LINE)
                 .findFirst()
                 .orElse("");

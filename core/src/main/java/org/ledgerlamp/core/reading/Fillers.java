@@ -14,7 +14,7 @@ public final class Fillers {
             Pattern.compile("(?:(?<=,)|(?<=^))\\s*" + PHRASE + "\\s*,\\s*", Pattern.CASE_INSENSITIVE);
     /** Words that want to be gone on with: the commas around a hesitation behind them go with it. */
     private static final Pattern HANGING = Pattern.compile(
-            "((?<![\\p{L}'’])(?:(?:i|we|you|he|she|they|it|that|there)(?:['’](?:ll|d|re|m|s|ve))?|to|the|a|an|and|but|is|was|are|will|can|should))"
+            "((?<![\\p{L}'’])(?:(?:i|we|you|he|she|they|it|that|there)(?:['’](?:ll|d|re|m|s|ve))?|to|the|a|an|and|but|or|by|for|of|in|on|at|with|from|about|is|was|are|will|can|should))"
                     + ",(?:\\s*(?:" + SOUND + "|" + PHRASE + ")\\s*,)+\\s*",
             Pattern.CASE_INSENSITIVE);
 

@@ -42,11 +42,11 @@ final class FindingClassifier {
                         featured.left() * Math.max(weights.probability(featured), leastForItsRule(featured)));
     }
 
-    /** What a rule claims is offered at least; what it is sure of is drafted in a short talk. */
+    /** What a rule claims is offered at least; in a short talk what it is sure of is as certain as the rule says. */
     private double leastForItsRule(FeaturedFinding featured) {
         Kind kind = featured.finding().kind();
         if (shortTalk && featured.claimed() >= Thresholds.sure(kind)) {
-            return Thresholds.drafting(kind);
+            return Math.max(featured.claimed(), Thresholds.drafting(kind));
         }
         return featured.claimed() >= Thresholds.WORTH_OFFERING ? Thresholds.possible(kind) : 0;
     }

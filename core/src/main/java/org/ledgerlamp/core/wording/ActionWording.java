@@ -43,17 +43,25 @@ final class ActionWording {
         }
         deed = ALL_OF_YOU.matcher(Speech.withoutCall(deed, people)).replaceAll("$1 everybody");
         Scene here = scene.after(cleaned.substring(0, Math.max(0, cleaned.lastIndexOf(deed))));
-        for (String form : Clauses.strict(Deed.alone(deed))) {
+        for (String form : Clauses.strict(Speech.withoutCall(Deed.alone(deed), people))) {
             Optional<String> filled = Stream.of(form, withoutPointing(form), withoutRecipient(form))
                     .flatMap(f -> References.filled(f, here, owner).stream())
                     .map(f -> f.replaceAll("\\?+$", ""))
                     .filter(Sense::isDeed)
+                    .filter(f -> owner == null || !names(f, owner))
                     .findFirst();
             if (filled.isPresent()) {
                 return filled.map(f -> line(owner, infinitive(Speech.lowerFirst(f, people))));
             }
         }
         return Optional.empty();
+    }
+
+    /** "Ask Ines", of Ines herself: somebody else is meant, or somebody else is to do it. */
+    private static boolean names(String deed, Person owner) {
+        return Pattern.compile("(?<![\\p{L}'’])" + Pattern.quote(owner.firstName()) + "(?![\\p{L}])")
+                .matcher(deed)
+                .find();
     }
 
     /** "rerun the model on that": said without "on that" where that cannot be told. */

@@ -69,6 +69,10 @@ final class Clauses {
             if (!conditions(words, borders.get(b))) {
                 break;
             }
+            if (isAlternative(words, borders.get(b)) && b + 1 < borders.size()) {
+                b++;
+                end = b + 1 < borders.size() ? borders.get(b + 1) : words.size();
+            }
             to = end;
         }
         for (int end : List.of(to, first)) {
@@ -93,6 +97,12 @@ final class Clauses {
     static List<String> strict(String sentence) {
         List<String> forms = of(sentence);
         return forms.size() == 1 ? forms : forms.subList(1, forms.size());
+    }
+
+    /** "But if the yard says no, we hire one": the condition of what follows it, not of what went before. */
+    private static boolean isAlternative(List<TaggedWord> words, int border) {
+        return words.subList(border, Math.min(words.size(), border + 2)).stream()
+                .anyMatch(w -> w.lower().equals("and") || w.lower().equals("but"));
     }
 
     private static boolean conditions(List<TaggedWord> words, int border) {
@@ -122,12 +132,12 @@ final class Clauses {
                 at++;
             }
             boolean joined = at < words.size() && JOINING.contains(words.get(at).lower());
-            boolean conditioned = stop
-                    && at < words.size()
-                    && CONDITIONING.contains(words.get(at).lower());
             if (joined && at + 1 < words.size()) {
                 at++;
             }
+            boolean conditioned = stop
+                    && at < words.size()
+                    && CONDITIONING.contains(words.get(at).lower());
             if (conditioned || (stop || joined) && beginsClause(words, at)) {
                 borders.add(i);
                 i = at;

@@ -11,7 +11,7 @@ final class Frames {
             "let['’]s(?: just| all)?(?! not)|shall we(?: just)?|(?:can|could|should) we(?: just| maybe)?|why don['’]t we|how about(?: we)?|what (?:about|if)(?: we)?"
                     + "|(?:I (?:think|reckon|suggest|propose|move|say|vote|recommend)(?: that)? )?we(?: should| could| might| can| must| will|['’]ll| shall| need to| have to|['’]re going to| are going to|['’]d better| ought to)(?: just| all)?"
                     + "|I(?:['’]d| would) (?:say|suggest|propose|recommend|vote for|go for|like us to|rather we)(?: that)?(?: we)?|I(?:['’]d| would)(?: just)?(?= (?:leave|keep|go|put|take|hold|drop|move|stick|do|give|make|use|buy|wait|start|stop|ask|run|have|get|let))"
-                    + "|I (?:suggest|propose|move|recommend|vote for)(?: that)?(?: we)?|what (?:I['’]d|I would|she['’]d|he['’]d) (?:propose|suggest|do|say|like) is(?: that)?(?: we| to)?"
+                    + "|I (?:suggest|propose|move|recommend|vote for)(?: that)?(?: we)?|what (?:I['’]d|I would|she['’]d|he['’]d) (?:propose|suggest|do|say|like|want) is(?: that)?(?: we| to)?"
                     + "|my (?:feeling|view|sense|proposal|suggestion|vote|preference) (?:is|would be)(?: that| to)?(?: we)?|the (?:decision|idea|plan|proposal) is(?: that| to)?(?: we)?"
                     + "|(?:we |we['’]ve |we have |we['’]re |it['’]s |that['’]s )?(?:agreed|decided|settled|resolved)(?: (?:to|that|on|then))?[,:]?|(?:can|could|may) I suggest(?: that)?(?: we| you)?|I['’]m inclined to|I['’]m minded to|we(?= (?:keep|leave|go|put|take|hold|drop|move|stick|do|give|make|use|buy|wait|start|stop|ask|run|get|let|stay|pay|cut|order|skip|try|order|close|open|book|split|push|pull|park|carry|cap|set) )";
     private static final Pattern SETTLED = Pattern.compile(
@@ -43,7 +43,17 @@ final class Frames {
                     .strip()
                     .split("\\s+"));
 
+    /** "Works for me": says that one agrees, not to what. */
+    private static final Pattern ASSENT = Pattern.compile(
+            "^(?:(?:it|that|which) )?(?:works|suits|fine|good|okay|ok|happy|all right|grand)(?: (?:for|by|with))? (?:me|us|you)(?![\\p{L}])",
+            Pattern.CASE_INSENSITIVE);
+
     private Frames() {}
+
+    /** Whether somebody only agrees, for himself. */
+    static boolean isAssent(String said) {
+        return ASSENT.matcher(said).find();
+    }
 
     /** The outcome of what settles something: its verb first where it is told to be done. */
     static String outcome(String said) {

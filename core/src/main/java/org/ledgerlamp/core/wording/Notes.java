@@ -46,7 +46,7 @@ final class Notes {
         Person owner = finding.owner();
         String said = Deed.in(text, owner, owner.equals(finding.speaker()));
         String deed = said == null ? assigned(text, owner) : said;
-        if (deed == null) {
+        if (deed == null || deed.contains("?") || !Sense.isTold(deed)) {
             return Speech.sentence(namedInFull(text, owner)
                     .orElseGet(() -> owner.name() + ": " + Speech.lowerFirst(text, company.people())));
         }

@@ -23,6 +23,11 @@ public record QuotedText(String matter, String speaker, String words) {
                 : Optional.empty();
     }
 
+    /** Whether its words can be read by whoever was not there: they speak neither of those who talk nor of what only they see. */
+    public boolean readsAlone() {
+        return Sense.isImpersonal(words.replaceAll("[.?!]+$", ""));
+    }
+
     /** The line as it is read. */
     public String text() {
         return (matter == null ? "" : matter + ". ") + (speaker == null ? "" : speaker + ": ") + "“" + words + "”";

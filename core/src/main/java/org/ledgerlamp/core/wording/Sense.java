@@ -2,7 +2,9 @@ package org.ledgerlamp.core.wording;
 
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.ledgerlamp.core.language.TaggedWord;
 import org.ledgerlamp.core.language.Tagger;
 import org.ledgerlamp.core.language.Words;
@@ -31,6 +33,18 @@ final class Sense {
     /** The short verb behind a word: "it's" hangs as "it" does. */
     private static final Pattern CLITIC = Pattern.compile("['’](?:s|ll|d|m|re|ve)$");
 
+    /** Words that taggers take for a verb behind "to", and nobody is told to do. */
+    private static final Set<String> NOTHING_TO_DO = Set.of("behind", "onto", "would", "could", "should");
+
+    /** Opens a clause that says under which condition another holds, and not what holds. */
+    private static final String CONDITION =
+            "(?:if|unless|after|before|until|till|without|when|whenever|once|because|since|although|while|provided)";
+    /** A condition up to the end, with nothing before it that it could be the condition of. */
+    private static final Pattern CONDITION_AT_THE_END =
+            Pattern.compile("(?:^|,? (?:and|but) )(?:not )?" + CONDITION + " ([^,]*)$", Pattern.CASE_INSENSITIVE);
+    /** "Dig out the last offer, in": a word on which something was to follow, cut off by a stop. */
+    private static final Pattern CUT_OFF = Pattern.compile("[,;] (?:in|on|at|up|out|off|over|under)$");
+
     private static final String[] NO_VERB = {"DET", "PRON", "ADP", "NUM", "PUNCT", "CCONJ", "SCONJ", "PROPN", "PART"};
 
     private Sense() {}
@@ -45,11 +59,43 @@ final class Sense {
         List<TaggedWord> words = Tagger.shared().words("to " + text);
         int verb = words.size() > 2 && words.get(1).lower().equals("not") ? 2 : 1;
         return words.size() > 2
-                && !words.get(verb).is(NO_VERB)
+                && isVerb(words, verb)
+                && !CUT_OFF.matcher(text).find()
                 && !PERSONAL.matcher(text).find()
                 && !hangs(words)
                 && Words.count(text) <= MOST_WORDS
                 && words.stream().skip(verb + 1L).anyMatch(w -> w.isNoun() && !Things.isTime(w) && !Things.isNumber(w));
+    }
+
+    /** Whether what stands at {@code at} can be told to be done; taggers take "email" for a thing. */
+    private static boolean isVerb(List<TaggedWord> words, int at) {
+        TaggedWord w = words.get(at);
+        boolean adverb =
+                w.is("ADV") && (at + 1 == words.size() || !words.get(at + 1).is("VERB", "AUX"));
+        return !w.is(NO_VERB) && !adverb && !NOTHING_TO_DO.contains(w.lower()) && isBaseForm(w);
+    }
+
+    /** "Ring", and "ringing", which is made "ring"; nobody is told to "rang". */
+    private static boolean isBaseForm(TaggedWord w) {
+        return !w.is("VERB", "AUX") || w.lower().equals(w.lemma()) || w.lower().endsWith("ing");
+    }
+
+    /** Whether {@code text} ends in a condition and does not say of what: "and if the yard says no". */
+    private static boolean endsInACondition(String text) {
+        Matcher condition = CONDITION_AT_THE_END.matcher(text);
+        if (!condition.find()) {
+            return false;
+        }
+        List<TaggedWord> words = Tagger.shared().words(condition.group(1));
+        long verbs = IntStream.range(0, words.size())
+                .filter(i ->
+                        isFinite(words.get(i)) && (i == 0 || !words.get(i - 1).is("AUX")))
+                .count();
+        return verbs < 2;
+    }
+
+    private static boolean isFinite(TaggedWord w) {
+        return w.is("VERB", "AUX") || w.tag().contains("+AUX") || w.tag().contains("+VERB");
     }
 
     /** Whether {@code text} begins with its verb, as what is told to be done. */
@@ -59,29 +105,59 @@ final class Sense {
         }
         List<TaggedWord> words =
                 Tagger.shared().words("to " + Character.toLowerCase(text.charAt(0)) + text.substring(1));
-        return words.size() > 1 && words.get(1).is("VERB");
+        return words.size() > 1
+                && words.get(1).is("VERB")
+                && !NOTHING_TO_DO.contains(words.get(1).lower())
+                && isBaseForm(words.get(1));
     }
 
     /** Whether {@code text} says something of something: a verb with what it is said of before it. */
     static boolean isTelling(String text) {
         List<TaggedWord> words = Tagger.shared().words(text);
         boolean named = false;
+        boolean relative = false;
         for (int i = 0; i < words.size(); i++) {
             TaggedWord w = words.get(i);
+            if (opensRelativeClause(words, i)) {
+                relative = true;
+                continue;
+            }
             boolean governed = i > 0 && words.get(i - 1).is("ADP");
             boolean finite =
                     w.is("AUX") || w.is("VERB") && (i == 0 || !words.get(i - 1).is("PART", "ADP", "SCONJ"));
             if (w.tag().contains("+AUX") || w.tag().contains("+VERB") || named && finite) {
-                return true;
+                boolean goesOn = i + 1 < words.size() && words.get(i + 1).is("VERB", "AUX", "PART");
+                if (!relative) {
+                    return true;
+                }
+                // "The thing that gets us": its verb says nothing of the thing; another one may.
+                relative = goesOn;
             }
             named |= !governed && (w.isNoun() || w.is("PRON", "NUM", "DET"));
         }
         return false;
     }
 
+    private static boolean opensRelativeClause(List<TaggedWord> words, int at) {
+        return switch (words.get(at).lower()) {
+            case "which", "who", "whose" -> at > 0;
+            case "that" -> at > 0 && words.get(at - 1).isNoun();
+            default -> false;
+        };
+    }
+
     /** Whether {@code text} speaks of "I", "we" or "you". */
     static boolean isPersonal(String text) {
         return PERSONAL.matcher(text).find();
+    }
+
+    /** Whether {@code text} speaks neither of those who talk nor of what only they see. */
+    static boolean isImpersonal(String text) {
+        return !isPersonal(text)
+                && !POINTING_FIRST.matcher(text).find()
+                && !text.contains("…")
+                && !hangs(Tagger.shared().words(text))
+                && contentWords(text) >= FEWEST_CONTENT;
     }
 
     /** How many words say something: things, deeds, qualities and numbers. */
@@ -105,6 +181,8 @@ final class Sense {
                 && !POINTING_FIRST.matcher(text).find()
                 && !text.contains("…")
                 && !text.contains("...")
+                && !endsInACondition(text)
+                && !CUT_OFF.matcher(text).find()
                 && !hangs(words);
     }
 

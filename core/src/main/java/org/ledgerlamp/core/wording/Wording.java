@@ -216,7 +216,7 @@ public final class Wording {
         String outcome = Frames.opinion(Frames.outcome(said));
         // "Shall we leave it till May?" tells what is proposed; "does the contract say so?" settles nothing.
         boolean onlyAsked = place.text().strip().endsWith("?") && outcome.equals(said);
-        if (onlyAsked || OF_ONESELF.matcher(outcome).find()) {
+        if (onlyAsked || OF_ONESELF.matcher(outcome).find() || Frames.isAssent(outcome)) {
             return Optional.empty();
         }
         return clean(Clauses.strict(outcome.replaceAll("\\?+$", "")), place)

@@ -43,6 +43,19 @@ class SummaryTest {
     }
 
     @Test
+    void what_is_settled_in_a_fragment_is_told_as_it_was_said() {
+        Summary summary = Skerry.draft(
+                        "Ana Prokop: What do we ask for the bus to the ferry?",
+                        "Tom Reyes: I'd propose a dollar for the bus, from April.",
+                        "Mira Voss: Agreed. A dollar for the bus, from April.",
+                        "Tom Reyes: I'll print the new tickets for the bus by Friday.")
+                .summary();
+
+        assertThat(summary.paragraph()).contains("“A dollar for the bus, from April.”");
+        assertThat(summary.oneLine()).isEmpty();
+    }
+
+    @Test
     void rests_on_what_its_lines_rest_on() {
         List<Evidence> all =
                 draft.lines().stream().flatMap(l -> l.evidence().stream()).toList();

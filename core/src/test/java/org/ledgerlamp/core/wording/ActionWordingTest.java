@@ -19,6 +19,7 @@ class ActionWordingTest {
                 "I'll have the drawings with you by Friday.|Mira Voss to have the drawings by Friday.",
                 "I'll run the load test on that.|Mira Voss to run the load test.",
                 "I'll have the auction list for you all on Monday.|Mira Voss to have the auction list for everybody on Monday.",
+                "I'll do the drawings by, um, Friday.|Mira Voss to do the drawings by Friday.",
                 "Somebody has to look at the wording on the board, Mira.|Mira Voss to look at the wording on the board.",
             })
     void who_gets_it_and_what_it_is_about_are_left_out_where_they_cannot_be_told(String said, String line) {
@@ -31,7 +32,8 @@ class ActionWordingTest {
         "I'll get Ana on to it.",
         "I'll do it on Friday.",
         "'I''ll do that, before the twentieth.'",
-        "'I''ll speak to him in January.'"
+        "'I''ll speak to him in January.'",
+        "I'll ask Mira about the roller tonight."
     })
     void without_anybody_or_anything_it_is_done_to_there_are_no_words(String said) {
         assertThat(ActionWording.of(Skerry.MIRA, said, Scenes.mira())).isEmpty();

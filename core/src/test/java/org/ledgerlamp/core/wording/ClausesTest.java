@@ -27,6 +27,13 @@ class ClausesTest {
     }
 
     @Test
+    void an_alternative_keeps_what_it_leads_to() {
+        assertThat(Clauses.strict("hold to June, but if the list isn't in by May, then we don't go, and I'm off"))
+                .first()
+                .isEqualTo("hold to June, but if the list isn't in by May, then we don't go");
+    }
+
+    @Test
     void a_condition_in_front_is_not_parted_from_what_it_conditions() {
         assertThat(Clauses.of("if the crane is late, we lose the berth, and they know that"))
                 .allMatch(form -> form.startsWith("if the crane is late, we lose the berth"));
