@@ -41,6 +41,7 @@ final class Summariser {
     /** Marks that only notes make. */
     private static final Pattern NOTED = Pattern.compile("[=>|+#~]|-{2}|\\?{2}|!{2}|(?<![\\p{L}\\d])w(?![\\p{L}])");
 
+    private final double leastCertain;
     private final Salience salience;
     private final List<Line> telling;
     private final List<Line> told = new ArrayList<>();
@@ -49,7 +50,9 @@ final class Summariser {
 
     private Summariser(Reading reading, List<Line> lines) {
         this.salience = new Salience(reading.source());
-        this.telling = lines.stream().filter(Summariser::isTelling).toList();
+        // In a short talk probability says little, and rules alone what is drafted.
+        this.leastCertain = reading.isShort() ? 0 : LEAST_CERTAIN;
+        this.telling = lines.stream().filter(this::isTelling).toList();
     }
 
     static Summary of(Reading reading, List<Line> lines) {
@@ -96,9 +99,9 @@ final class Summariser {
     }
 
     /** Whether a line is certain enough for what is read first, and reads well by itself. */
-    private static boolean isTelling(Line line) {
+    private boolean isTelling(Line line) {
         Optional<QuotedText> quoted = QuotedText.in(line.text());
-        return line.certainty() >= LEAST_CERTAIN
+        return line.certainty() >= leastCertain
                 && Words.count(line.text()) <= MOST_WORDS_OF_A_SENTENCE
                 && !NOTED.matcher(line.text()).find()
                 && (quoted.isEmpty()

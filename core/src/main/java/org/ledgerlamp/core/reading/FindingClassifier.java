@@ -9,7 +9,7 @@ import java.util.List;
  */
 final class FindingClassifier {
     /** Some five minutes: a shorter talk shows too little around what is said plainly. */
-    private static final int SHORT_TALK = 60;
+    static final int SHORT_TALK = 60;
 
     private final Weights weights;
     private final boolean shortTalk;
@@ -42,11 +42,11 @@ final class FindingClassifier {
                         featured.left() * Math.max(weights.probability(featured), leastForItsRule(featured)));
     }
 
-    /** What a rule claims is offered at least; in a short talk what it is sure of is as certain as the rule says. */
+    /** What a rule claims is offered at least; what it is sure of is drafted in a short talk. */
     private double leastForItsRule(FeaturedFinding featured) {
         Kind kind = featured.finding().kind();
         if (shortTalk && featured.claimed() >= Thresholds.sure(kind)) {
-            return Math.max(featured.claimed(), Thresholds.drafting(kind));
+            return Thresholds.drafting(kind);
         }
         return featured.claimed() >= Thresholds.WORTH_OFFERING ? Thresholds.possible(kind) : 0;
     }

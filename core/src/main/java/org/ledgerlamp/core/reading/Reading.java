@@ -32,6 +32,11 @@ public record Reading(
         attendance = List.copyOf(attendance);
     }
 
+    /** Whether there is so little talk that rules say of it what probability cannot. */
+    public boolean isShort() {
+        return said.size() < FindingClassifier.SHORT_TALK;
+    }
+
     /** The topic that utterance {@code n} belongs to. */
     public int topicOf(int n) {
         for (int i = topics.size() - 1; i >= 0; i--) {
