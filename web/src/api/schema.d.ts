@@ -2400,7 +2400,7 @@ export interface components {
             /** Format: date */
             date: string;
             series: string | null;
-            present: boolean;
+            present: boolean | null;
             /** Format: double */
             share: number;
         };
@@ -2413,7 +2413,7 @@ export interface components {
             role: string | null;
             /** Format: uuid */
             personId: string | null;
-            present: boolean;
+            present: boolean | null;
             late: boolean;
             /** Format: int32 */
             words: number;
@@ -3434,7 +3434,7 @@ export interface components {
             meetingId: string;
         };
         PresenceMark: {
-            present: boolean;
+            present: boolean | null;
         };
         PreviewWish: {
             /** Format: uuid */
@@ -3484,7 +3484,7 @@ export interface components {
             name: string;
             address: string | null;
             /** @enum {string} */
-            reason: "ATTENDED" | "ABSENT" | "OWNER" | "GROUP";
+            reason: "ATTENDED" | "ABSENT" | "INVITED" | "OWNER" | "GROUP";
             /** @enum {string} */
             part: "WHOLE" | "CATCH_UP" | "OWN";
         };

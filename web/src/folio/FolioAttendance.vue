@@ -5,7 +5,8 @@ import type { Attendee } from '../api/types'
 const props = defineProps<{ heading: string; attendance: Attendee[] }>()
 
 const present = computed(() => props.attendance.filter((a) => a.present))
-const absent = computed(() => props.attendance.filter((a) => !a.present))
+const absent = computed(() => props.attendance.filter((a) => a.present === false))
+const unknown = computed(() => props.attendance.filter((a) => a.present === null))
 
 const named = (people: Attendee[]) =>
   people.map((a) => (a.role ? `${a.name} (${a.role})` : a.name)).join(', ')
@@ -19,6 +20,8 @@ const named = (people: Attendee[]) =>
       <dd v-if="present.length">{{ named(present) }}</dd>
       <dt v-if="absent.length">Apologies</dt>
       <dd v-if="absent.length">{{ named(absent) }}</dd>
+      <dt v-if="unknown.length">Not known</dt>
+      <dd v-if="unknown.length">{{ named(unknown) }}</dd>
     </dl>
   </section>
 </template>

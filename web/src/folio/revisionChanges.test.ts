@@ -37,6 +37,12 @@ describe('what a revision changed', () => {
     expect(changesOf(struck, words)).toEqual({ was: ['old'], became: ['struck: old'] })
   })
 
+  it('tells of whom nobody knew whether they were there', () => {
+    const known = { line: null, present: true }
+    const told = changesOf(change({ line: null, present: null }, known), words)
+    expect(told).toEqual({ was: ['not known whether present'], became: ['present'] })
+  })
+
   it('tells who was there after all', () => {
     const there = change({ line: null, present: false }, { line: null, present: true })
     expect(changesOf(there, words)).toEqual({ was: ['absent'], became: ['present'] })

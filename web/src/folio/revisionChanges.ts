@@ -20,8 +20,13 @@ export function changesOf(
 }
 
 function told(stand: Stand, other: Stand | null, words: Wording): string[] {
-  if (stand.line === null) return [stand.present ? 'present' : 'absent']
+  if (stand.line === null) return [attended(stand.present)]
   return toldOfLine(stand.line, other?.line ?? null, words)
+}
+
+function attended(present: boolean | null): string {
+  if (present === null) return 'not known whether present'
+  return present ? 'present' : 'absent'
 }
 
 function toldOfLine(line: LineFacts, other: LineFacts | null, words: Wording): string[] {

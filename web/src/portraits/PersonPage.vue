@@ -91,7 +91,7 @@ const shares = computed(() =>
                 <span class="folio-no">{{ m.folio }}</span> {{ m.title }}
               </RouterLink>
             </th>
-            <td>{{ m.present ? 'there' : 'absent' }}</td>
+            <td>{{ m.present === null ? 'not known' : m.present ? 'there' : 'absent' }}</td>
             <td class="num figures">{{ m.share > 0 ? `${Math.round(m.share * 100)}%` : '' }}</td>
           </tr>
         </tbody>

@@ -15,6 +15,7 @@ export const PART_NAMES: Record<Reader['part'], string> = {
 export const REASONS: Record<Reader['reason'], string> = {
   ATTENDED: 'was there',
   ABSENT: 'was invited, not there',
+  INVITED: 'was invited',
   OWNER: 'has something to do',
   GROUP: 'of a group',
 }

@@ -35,6 +35,15 @@ describe('the roll', () => {
     expect(bar.text()).not.toContain('Mira, silent')
   })
 
+  it('lists apart of whom nobody knows whether they were there, and a key sets them present', async () => {
+    const unknown = { id: 'p', name: 'Petra', present: null, words: 0, share: 0 } as Attendee
+    const bar = mount(AttendanceBar, { props: { attendance: [unknown], fixed: false } })
+    expect(bar.get('dt').text()).toBe('Not known')
+    expect(bar.get('button').attributes('aria-label')).toContain('not known whether present')
+    await bar.get('.roll').trigger('keydown', { key: '1' })
+    expect(bar.emitted('present')).toEqual([[unknown, true]])
+  })
+
   it('leaves other keys alone, and goes back on Escape', async () => {
     const { bar, press } = roll()
     await press('9')

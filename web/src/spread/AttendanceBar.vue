@@ -18,12 +18,30 @@ const bar = ref<HTMLElement>()
 const groups = computed(() => {
   const keyed = props.attendance.map((attendee, i) => ({ attendee, key: KEYS[i] }))
   return [
-    { name: 'Present', people: keyed.filter((k) => k.attendee.present), to: false },
-    { name: 'Apologies', people: keyed.filter((k) => !k.attendee.present), to: true },
+    {
+      name: 'Present',
+      people: keyed.filter((k) => k.attendee.present === true),
+      to: false,
+      stands: 'present, set absent',
+    },
+    {
+      name: 'Apologies',
+      people: keyed.filter((k) => k.attendee.present === false),
+      to: true,
+      stands: 'absent, set present',
+    },
+    // The source names no speakers, and nobody spoke to them by name.
+    {
+      name: 'Not known',
+      people: keyed.filter((k) => k.attendee.present === null),
+      to: true,
+      stands: 'not known whether present, set present',
+    },
   ]
 })
 
 function share(attendee: Attendee): string {
+  if (attendee.present === null) return 'The source does not tell who was there'
   const percent = Math.round(attendee.share * 100)
   return attendee.words
     ? `${attendee.words.toLocaleString('en-GB')} words, ${percent}% of the talk`
@@ -84,7 +102,7 @@ defineExpose({ call })
               v-else
               type="button"
               :title="`${share(attendee)}. Click: ${group.to ? 'was present' : 'was absent'}`"
-              :aria-label="`${attendee.name}: ${group.to ? 'absent, set present' : 'present, set absent'}`"
+              :aria-label="`${attendee.name}: ${group.stands}`"
               @click="emit('present', attendee, group.to)"
             >
               <kbd v-if="calling && key" aria-hidden="true">{{ key }}</kbd>{{ attendee.name

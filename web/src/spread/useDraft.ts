@@ -241,7 +241,7 @@ export function useDraft(opened: Minutes) {
     minutes.value = { ...minutes.value, attendance }
   }
 
-  async function mark(attendeeId: string, present: boolean) {
+  async function mark(attendeeId: string, present: boolean | null) {
     const now = minutes.value.attendance.find((a) => a.id === attendeeId)
     if (!now) return
     const changed = await answer(
@@ -257,7 +257,7 @@ export function useDraft(opened: Minutes) {
     await mark(attendee.id, present)
     history.record({
       label: `setting ${attendee.name} ${present ? 'present' : 'absent'}`,
-      undo: () => mark(attendee.id, !present),
+      undo: () => mark(attendee.id, attendee.present),
       redo: () => mark(attendee.id, present),
     })
   }

@@ -190,6 +190,20 @@ class ReviewTest extends WithDraft {
     }
 
     @Test
+    void whether_somebody_was_there_can_be_left_open_again() throws Exception {
+        JsonNode ana = page().at("/attendance/0");
+
+        Desk.Answer open = desk.write(
+                "/api/attendance/{id}",
+                ana.at("/version").asInt(),
+                "{\"present\":null}",
+                ana.at("/id").asString());
+
+        assertThat(open.at("/present").isNull()).isTrue();
+        assertThat(page().at("/attendance/0/present").isNull()).isTrue();
+    }
+
+    @Test
     void what_is_merely_possible_neither_hinders_filing_nor_is_filed_unless_somebody_takes_it() throws Exception {
         JsonNode action = line("ACTION");
         change(action, facts("ACTION", "Perhaps somebody is to look", null, "POSSIBLE"));

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
@@ -117,16 +118,16 @@ public final class HousePlaceholders {
         texts.put("series", orEmpty(m.series()));
         texts.put("folio", copy.folio() == null ? "" : copy.folio().toString());
         texts.put("revision", copy.revision() == null ? "" : copy.revision().toString());
-        texts.put("attendees", names(true));
-        texts.put("absent", names(false));
+        texts.put("attendees", names(Attended.PRESENT));
+        texts.put("absent", names(Attended.ABSENT));
         texts.put("summary", copy.summary());
     }
 
-    private String names(boolean present) {
+    private String names(Attended attended) {
         return String.join(
                 ", ",
                 copy.attendance().stream()
-                        .filter(p -> p.present() == present)
+                        .filter(p -> p.attended() == attended)
                         .map(Presence::name)
                         .toList());
     }

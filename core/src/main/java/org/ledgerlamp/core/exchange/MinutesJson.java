@@ -2,6 +2,7 @@ package org.ledgerlamp.core.exchange;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.core.minutes.FairCopy;
@@ -95,7 +96,7 @@ public final class MinutesJson {
         return MAPPER.createObjectNode()
                 .put("name", p.name())
                 .put("role", p.role())
-                .put("status", p.present() ? "present" : "absent")
+                .put("status", p.attended().name().toLowerCase(Locale.ROOT))
                 .put("words", p.words())
                 .put("share", p.share())
                 .put("turns", p.turns())

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Carried;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
@@ -166,12 +167,20 @@ public final class MinutesJsonReader {
         return new Presence(
                 text(p, "name"),
                 text(p, "role"),
-                p.path("status").asString("").equals("present"),
+                attended(p.path("status").asString("")),
                 p.path("late").asBoolean(false),
                 p.path("words").asInt(0),
                 p.path("share").asDouble(0),
                 p.path("turns").asInt(0),
                 seconds(p, "seconds"));
+    }
+
+    private static Attended attended(String status) {
+        return switch (status) {
+            case "present" -> Attended.PRESENT;
+            case "unknown" -> Attended.UNKNOWN;
+            default -> Attended.ABSENT;
+        };
     }
 
     private static List<String> strings(JsonNode array) {

@@ -66,7 +66,7 @@ public final class MinutesMarkdown {
                     "attendees",
                     p.name(),
                     p.role(),
-                    p.present(),
+                    p.attended(),
                     p.late(),
                     p.words(),
                     p.share(),

@@ -22,6 +22,7 @@ import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.NamePattern;
 import org.ledgerlamp.core.minutes.Section;
 import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Carried;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
@@ -305,12 +306,20 @@ public final class MinutesMarkdownReader {
         return new Presence(
                 r.at(0),
                 r.at(1),
-                Boolean.parseBoolean(r.at(2)),
+                attended(r.at(2)),
                 Boolean.parseBoolean(r.at(3)),
                 Integer.parseInt(r.at(4)),
                 Double.parseDouble(r.at(5)),
                 Integer.parseInt(r.at(6)),
                 millis(r.at(7)));
+    }
+
+    /** Older files say true or false. */
+    private static Attended attended(String written) {
+        return switch (written) {
+            case "true", "false" -> Attended.of(Boolean.parseBoolean(written));
+            default -> Attended.valueOf(written);
+        };
     }
 
     private static List<String> names(String joined) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.reading.Presence;
 
@@ -35,7 +36,7 @@ public record OldMinutes(
     }
 
     /** Somebody, as the minutes write the name. */
-    public record Who(String name, boolean present) {}
+    public record Who(String name, Attended attended) {}
 
     /**
      * A line.
@@ -64,7 +65,7 @@ public record OldMinutes(
     }
 
     private static Who who(Presence presence) {
-        return new Who(presence.name(), presence.present());
+        return new Who(presence.name(), presence.attended());
     }
 
     private static OldLine line(CopyLine line) {

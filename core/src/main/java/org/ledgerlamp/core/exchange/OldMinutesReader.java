@@ -13,6 +13,7 @@ import org.ledgerlamp.core.exchange.OldMinutes.OldLine;
 import org.ledgerlamp.core.exchange.OldMinutes.Who;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.people.Roster;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.source.Mark;
 import org.ledgerlamp.core.source.NoteLine;
@@ -250,7 +251,7 @@ public final class OldMinutesReader {
             if (!name.isEmpty() && !NONE.matcher(name).matches() && name.length() < 120) {
                 String known = roster.resolve(name).map(Person::name).orElse(name);
                 if (people.stream().noneMatch(w -> w.name().equals(known))) {
-                    people.add(new Who(known, present));
+                    people.add(new Who(known, Attended.of(present)));
                 }
             }
         }

@@ -11,6 +11,7 @@ import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.Page;
 import org.ledgerlamp.core.minutes.Section;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.time.WrittenDay;
@@ -118,7 +119,11 @@ public final class Typesetter {
         List<Item> groups = new ArrayList<>();
         people("Present", all.stream().filter(p -> p.present() && !p.late()).toList(), groups);
         people("Came later", all.stream().filter(p -> p.present() && p.late()).toList(), groups);
-        people("Absent", all.stream().filter(p -> !p.present()).toList(), groups);
+        people("Absent", all.stream().filter(Presence::absent).toList(), groups);
+        people(
+                "Not known whether present",
+                all.stream().filter(p -> p.attended() == Attended.UNKNOWN).toList(),
+                groups);
         return groups.isEmpty() ? List.of() : List.of(new Items(Style.BULLETS, groups));
     }
 

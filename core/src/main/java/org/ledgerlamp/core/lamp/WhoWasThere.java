@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.people.Person;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.time.WrittenDay;
 
@@ -45,7 +46,7 @@ final class WhoWasThere implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (LampMeeting meeting : meetings.reversed()) {
             meeting.attendance().stream()
-                    .filter(p -> isMeant(p, wanted) && statements.size() < MOST)
+                    .filter(p -> p.attended() != Attended.UNKNOWN && isMeant(p, wanted) && statements.size() < MOST)
                     .forEach(p -> statements.add(new Statement(
                             meeting.filed().date(),
                             p.present() ? "yes" : "no",
@@ -60,7 +61,7 @@ final class WhoWasThere implements Composer {
         Map<String, List<LampMeeting>> missed = new LinkedHashMap<>();
         for (LampMeeting meeting : meetings) {
             meeting.attendance().stream()
-                    .filter(p -> !p.present() && isMeant(p, wanted))
+                    .filter(p -> p.absent() && isMeant(p, wanted))
                     .forEach(p -> missed.computeIfAbsent(p.name(), n -> new ArrayList<>())
                             .add(meeting));
         }

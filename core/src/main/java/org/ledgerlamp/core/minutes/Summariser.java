@@ -25,7 +25,10 @@ final class Summariser {
     private static final int MOST_WATCHED = 2;
     private static final int MOST_NEXT = 3;
     private static final int MOST_WORDS = 80;
-    /** Two lines in three that are drafted as certain are right; minutes have room for doubt, their summary has not. */
+    /**
+     * What to watch is told from here on, where two in three are right; of what is settled and promised nearly all that is
+     * drafted is.
+     */
     private static final double LEAST_CERTAIN = 0.6;
 
     /** "Decided", "To watch", "Next". */
@@ -101,12 +104,16 @@ final class Summariser {
     /** Whether a line is certain enough for what is read first, and reads well by itself. */
     private boolean isTelling(Line line) {
         Optional<QuotedText> quoted = QuotedText.in(line.text());
-        return line.certainty() >= leastCertain
+        return (!isWatched(line) || line.certainty() >= leastCertain)
                 && Words.count(line.text()) <= MOST_WORDS_OF_A_SENTENCE
                 && !NOTED.matcher(line.text()).find()
                 && (quoted.isEmpty()
                         ? Wording.readsAlone(line.text())
                         : line.kind() == Kind.DECISION && quoted.get().readsAlone());
+    }
+
+    private static boolean isWatched(Line line) {
+        return line.kind() == Kind.RISK || line.kind() == Kind.LOWLIGHT;
     }
 
     private static List<Line> onOtherTopics(List<Line> lines, List<Line> taken) {
@@ -138,9 +145,7 @@ final class Summariser {
     }
 
     private double weight(Line line) {
-        double figure = line.kind() == Kind.RISK || line.kind() == Kind.LOWLIGHT
-                ? FIGURE.matcher(line.text()).find() ? FOR_A_FIGURE : 1
-                : 1;
+        double figure = isWatched(line) && FIGURE.matcher(line.text()).find() ? FOR_A_FIGURE : 1;
         return line.certainty() * salience.adds(line) * figure;
     }
 
@@ -148,8 +153,20 @@ final class Summariser {
         if (!lines.isEmpty()) {
             parts.add(heading + ": "
                     + String.join(
-                            " ", lines.stream().sorted(order).map(Line::text).toList()));
+                            " ",
+                            lines.stream()
+                                    .sorted(order)
+                                    .map(Summariser::sentence)
+                                    .toList()));
         }
+    }
+
+    /** A line as one sentence of a paragraph: words that are quoted first, who said them behind. */
+    private static String sentence(Line line) {
+        return QuotedText.in(line.text())
+                .map(q -> "“" + q.words().replaceAll("\\.$", "") + "”"
+                        + (q.speaker() == null ? "." : " (" + q.speaker() + ")."))
+                .orElse(line.text());
     }
 
     private static String counted(List<Line> lines) {

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import org.ledgerlamp.core.people.Mention;
 import org.ledgerlamp.core.people.Person;
 
-/** Tells who was welcomed, and who came after the start: by their own excuse, or by what others say of them. */
+/** Tells who was welcomed or spoken to, and who came after the start: by their own excuse, or by what others say of them. */
 final class Arrivals {
     private static final Pattern OWN_EXCUSE = Pattern.compile(
             "(?:sorry|apologies)(?:,? (?:all|everyone|everybody|folks))?,? (?:(?:that )?i(?:'m| am|'m a bit| was)(?: a bit| so| running)? late|for being (?:a bit )?late|to be late|i got held up|i was held up|i was stuck|i got stuck|i couldn't get in)"
@@ -21,6 +21,15 @@ final class Arrivals {
 
     private static final Pattern GREETING_BEFORE =
             Pattern.compile("(?<![\\p{L}])(?:hi|hello|hey|morning|afternoon|evening|welcome)[ ,]+$");
+
+    /** Stands before the name of whoever says who it is. */
+    private static final Pattern INTRODUCED_BEFORE = Pattern.compile(
+            "(?:(?<![\\p{L}'])(?:i'm|i am|this is|my name is|my name's|it's)\\s+|^(?:hi|hello|morning)?,?\\s*)$");
+    /** Stands behind it: "Tom here", "Tom from the yard", "Tom Reyes, fleet." */
+    private static final Pattern INTRODUCED_BEHIND = Pattern.compile("^\\s+(?:here|speaking)(?![\\p{L}]).*");
+
+    private static final Pattern SAYS_WHO_IT_IS =
+            Pattern.compile("(?<![\\p{L}'])(?:i'm|i am|my name is|my name's)\\s+$");
 
     private static final int EXCUSED_WITHIN = 3;
     private static final int BEFORE_ANYBODY_IS_LATE = 3;
@@ -74,6 +83,25 @@ final class Arrivals {
             }
         }
         return welcomed;
+    }
+
+    /** Who is called by name, anywhere, or says who it is: all that shows who is there where no speaker is named. */
+    Set<Person> spokenTo() {
+        Set<Person> there = new LinkedHashSet<>();
+        for (Sentence s : talk.sentences()) {
+            s.mentions().stream()
+                    .filter(m -> Calls.isCall(s.text(), m) || isGreeted(s.text(), m) || isIntroduced(s.text(), m))
+                    .forEach(m -> there.add(m.person()));
+        }
+        return there;
+    }
+
+    private static boolean isIntroduced(String text, Mention m) {
+        String before = text.substring(0, m.start()).toLowerCase(Locale.ROOT).replace('’', '\'');
+        String behind = text.substring(m.end()).toLowerCase(Locale.ROOT);
+        return SAYS_WHO_IT_IS.matcher(before).find()
+                || INTRODUCED_BEFORE.matcher(before).find()
+                        && INTRODUCED_BEHIND.matcher(behind).matches();
     }
 
     /** "morning terry", also where a transcription writes no commas. */

@@ -17,7 +17,10 @@ import org.ledgerlamp.core.people.Mentions;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.source.Utterance;
 
-/** Reads who was there: who spoke, who is listed as present, who sent apologies or was expected and never spoke. */
+/**
+ * Reads who was there: who spoke, who is listed as present, who sent apologies or was expected and never spoke. Where talk names
+ * no speakers, those are there who are spoken to by name or say who they are; of the others nothing is known.
+ */
 final class AttendanceReader {
     private static final RuleSet APOLOGY = RuleSet.named("attendance.apology");
     private static final Pattern PRESENT_LIST = Pattern.compile(
@@ -55,7 +58,10 @@ final class AttendanceReader {
         apologies.removeAll(present);
         Arrivals arrivals = new Arrivals(talk);
         arrivals.welcomed().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
-        if (speech.isEmpty() && !listsPeople) {
+        boolean namesNobody = speech.isEmpty() && !talk.source().isNotes();
+        if (namesNobody) {
+            arrivals.spokenTo().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
+        } else if (speech.isEmpty() && !listsPeople) {
             invited().stream().filter(p -> !apologies.contains(p)).forEach(present::add);
         }
         Set<Person> late = arrivals.late();
@@ -70,7 +76,7 @@ final class AttendanceReader {
             attendance.add(new Presence(
                     name,
                     person == null ? null : person.role(),
-                    true,
+                    Attended.PRESENT,
                     late.contains(person),
                     spoken.words,
                     share,
@@ -80,15 +86,18 @@ final class AttendanceReader {
         Set<String> done = new HashSet<>(speech.keySet());
         present.stream()
                 .filter(p -> done.add(p.name()))
-                .forEach(p -> attendance.add(silent(p, true, late.contains(p))));
+                .forEach(p -> attendance.add(silent(p, Attended.PRESENT, late.contains(p))));
         Set<Person> absent = new LinkedHashSet<>(invited());
         absent.addAll(apologies);
-        absent.stream().filter(p -> done.add(p.name())).forEach(p -> attendance.add(silent(p, false, false)));
+        absent.stream().filter(p -> done.add(p.name())).forEach(p -> {
+            boolean unknown = namesNobody && !apologies.contains(p);
+            attendance.add(silent(p, unknown ? Attended.UNKNOWN : Attended.ABSENT, false));
+        });
         return attendance;
     }
 
-    private static Presence silent(Person person, boolean present, boolean late) {
-        return new Presence(person.name(), person.role(), present, late, 0, 0, 0, null);
+    private static Presence silent(Person person, Attended attended, boolean late) {
+        return new Presence(person.name(), person.role(), attended, late, 0, 0, 0, null);
     }
 
     /** What one person said, counted. */

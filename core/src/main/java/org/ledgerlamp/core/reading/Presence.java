@@ -7,7 +7,7 @@ import java.time.Duration;
  *
  * @param name full name, or the name heard where the roster has none
  * @param role the roster's, or null
- * @param present whether the person was there; otherwise expected and absent
+ * @param attended whether the person was there
  * @param late whether the person came after the start, by what was said of it
  * @param words words spoken, 0 where unknown
  * @param share of all words spoken, 0 to 1
@@ -15,4 +15,14 @@ import java.time.Duration;
  * @param time spent speaking, or null where the source has no times
  */
 public record Presence(
-        String name, String role, boolean present, boolean late, int words, double share, int turns, Duration time) {}
+        String name, String role, Attended attended, boolean late, int words, double share, int turns, Duration time) {
+    /** Whether the person is known to have been there. */
+    public boolean present() {
+        return attended == Attended.PRESENT;
+    }
+
+    /** Whether the person is known not to have been there. */
+    public boolean absent() {
+        return attended == Attended.ABSENT;
+    }
+}

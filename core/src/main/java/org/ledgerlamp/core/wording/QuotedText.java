@@ -15,6 +15,8 @@ public record QuotedText(String matter, String speaker, String words) {
     private static final Pattern FORM =
             Pattern.compile("^(?:(?<matter>.+?)\\. )?(?:(?<speaker>[^.:“”]+): )?“(?<words>[^“”]+)”$", Pattern.DOTALL);
 
+    private static final Pattern SENTENCE_END = Pattern.compile("[.?!]\\s");
+
     /** What {@code text} quotes; empty where it is in words of its own. */
     public static Optional<QuotedText> in(String text) {
         Matcher m = FORM.matcher(text.strip());
@@ -23,9 +25,13 @@ public record QuotedText(String matter, String speaker, String words) {
                 : Optional.empty();
     }
 
-    /** Whether its words can be read by whoever was not there: they speak neither of those who talk nor of what only they see. */
+    /**
+     * Whether its words can be read by whoever was not there: one sentence that speaks neither of those who talk nor of what
+     * only they see.
+     */
     public boolean readsAlone() {
-        return Sense.isImpersonal(words.replaceAll("[.?!]+$", ""));
+        String sentence = words.replaceAll("[.?!]+$", "");
+        return !SENTENCE_END.matcher(sentence).find() && Sense.isImpersonal(sentence);
     }
 
     /** The line as it is read. */

@@ -33,6 +33,7 @@ import org.ledgerlamp.core.minutes.Section.Form;
 import org.ledgerlamp.core.minutes.Section.Grouping;
 import org.ledgerlamp.core.minutes.ShippedTemplates;
 import org.ledgerlamp.core.minutes.Template;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Carried;
 import org.ledgerlamp.core.reading.Evidence;
 import org.ledgerlamp.core.reading.Finding;
@@ -123,10 +124,12 @@ class ExportTest {
                 lines,
                 List.of(new Topic("Fender", 0, 9, Duration.ofSeconds(3), 0), new Topic("Cable", 10, 20, null, null)),
                 List.of(
-                        new Presence("Mira Voss", "lead", true, false, 812, 0.6, 12, Duration.ofSeconds(300)),
-                        new Presence("Tom Reyes", null, true, true, 400, 0.4, 9, Duration.ofSeconds(120)),
-                        new Presence("Ana Prokop", null, true, false, 0, 0, 0, null),
-                        new Presence("Ivo Brandt", null, false, false, 0, 0, 0, null)),
+                        new Presence(
+                                "Mira Voss", "lead", Attended.PRESENT, false, 812, 0.6, 12, Duration.ofSeconds(300)),
+                        new Presence("Tom Reyes", null, Attended.PRESENT, true, 400, 0.4, 9, Duration.ofSeconds(120)),
+                        new Presence("Ana Prokop", null, Attended.PRESENT, false, 0, 0, 0, null),
+                        new Presence("Ivo Brandt", null, Attended.ABSENT, false, 0, 0, 0, null),
+                        new Presence("Petra Holt", null, Attended.UNKNOWN, false, 0, 0, 0, null)),
                 new TalkFigures(Duration.ofMinutes(43), Duration.ofMinutes(45), Duration.ofSeconds(30), 0.125),
                 List.of(new Utterance(0, "Mira Voss", Duration.ofSeconds(3), null, "Shall we?")));
     }

@@ -12,6 +12,7 @@ import org.ledgerlamp.core.exchange.OldMinutes.OldLine;
 import org.ledgerlamp.core.exchange.OldMinutes.Who;
 import org.ledgerlamp.core.people.Person;
 import org.ledgerlamp.core.people.Roster;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.core.source.Limits;
 import org.ledgerlamp.core.source.SourceDesk;
@@ -64,10 +65,10 @@ class OldMinutesReaderTest {
         assertThat(minutes.date()).isEqualTo("2026-03-03");
         assertThat(minutes.people())
                 .containsExactly(
-                        new Who("Mira Voss", true),
-                        new Who("Ana Prokop", true),
-                        new Who("Jens Holt", true),
-                        new Who("Tom Reyes", false));
+                        new Who("Mira Voss", Attended.PRESENT),
+                        new Who("Ana Prokop", Attended.PRESENT),
+                        new Who("Jens Holt", Attended.PRESENT),
+                        new Who("Tom Reyes", Attended.ABSENT));
         assertThat(minutes.agenda()).containsExactly("Bollards", "Cable route");
         assertThat(minutes.lines())
                 .extracting(OldLine::kind)

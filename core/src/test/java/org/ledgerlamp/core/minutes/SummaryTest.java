@@ -51,7 +51,7 @@ class SummaryTest {
                         "Tom Reyes: I'll print the new tickets for the bus by Friday.")
                 .summary();
 
-        assertThat(summary.paragraph()).contains("“A dollar for the bus, from April.”");
+        assertThat(summary.paragraph()).contains("“A dollar for the bus, from April” (Mira Voss).");
         assertThat(summary.oneLine()).isEmpty();
     }
 

@@ -1,6 +1,7 @@
 package org.ledgerlamp.core.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
 import java.util.List;
@@ -77,6 +78,23 @@ class UnnamedSpeakersTest {
                             "right the tower then it passed its test on monday")))
                     .contains("Mira Voss", "Ana Prokop")
                     .doesNotContain("Joss Lindqvist", "Petra Holt");
+        }
+
+        @Test
+        void who_is_spoken_to_by_name_or_says_who_it_is_is_there_and_of_others_nothing_is_known() {
+            Source talk = unheard(
+                    "Morning, Mira. Is everybody on the line?",
+                    "Tom here. The tower passed its test on Monday, and Petra wrote that she is glad.",
+                    "Good. Joss is off sick, he sends his apologies.",
+                    "Then let's start with the tower.");
+
+            assertThat(Skerry.draft(talk, null, Skerry.meeting()).reading().attendance())
+                    .extracting(Presence::name, Presence::attended)
+                    .containsExactlyInAnyOrder(
+                            tuple("Mira Voss", Attended.PRESENT),
+                            tuple("Tom Reyes", Attended.PRESENT),
+                            tuple("Joss Lindqvist", Attended.ABSENT),
+                            tuple("Ana Prokop", Attended.UNKNOWN));
         }
 
         @Test

@@ -48,7 +48,7 @@ class Amendment extends TeamOwned {
             return new Stand(line, null);
         }
 
-        static Stand of(boolean present) {
+        static Stand ofAttendance(@Nullable Boolean present) {
             return new Stand(null, present);
         }
     }

@@ -48,15 +48,15 @@ class AmendmentService {
         }
     }
 
-    void attendanceChanged(SignedIn who, Minutes folio, Attendance attendance, boolean was) {
-        Stand now = Stand.of(attendance.isPresent());
+    void attendanceChanged(SignedIn who, Minutes folio, Attendance attendance, @Nullable Boolean was) {
+        Stand now = Stand.ofAttendance(attendance.present());
         keep(
                 who,
                 folio,
                 now,
                 a -> attendance.id().equals(a.attendanceId()),
                 revision -> Amendment.ofAttendance(
-                        attendance, revision, who.memberId(), clock.instant(), Stand.of(was), now));
+                        attendance, revision, who.memberId(), clock.instant(), Stand.ofAttendance(was), now));
     }
 
     /** Keeps a change: one and the same thing is amended once in a revision, however often it was touched. */

@@ -3,6 +3,8 @@ package org.ledgerlamp.server.minutes;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.server.common.Versioned;
 
@@ -19,7 +21,9 @@ class Attendance extends Versioned {
     @Column(name = "person_id")
     private UUID personId;
 
-    private boolean present;
+    @Nullable
+    private Boolean present;
+
     private int words;
     private double share;
     private Integer seconds;
@@ -49,7 +53,7 @@ class Attendance extends Versioned {
         late = presence.late();
         seconds = presence.time() == null ? null : (int) presence.time().toSeconds();
         if (!setByHand) {
-            present = presence.present();
+            attended(presence.attended());
         }
     }
 
@@ -65,7 +69,12 @@ class Attendance extends Versioned {
         return turns;
     }
 
-    void setPresent(boolean there) {
+    private void attended(Attended attended) {
+        present = attended == Attended.UNKNOWN ? null : attended == Attended.PRESENT;
+    }
+
+    /** @param there null where nobody knows */
+    void setPresent(@Nullable Boolean there) {
         present = there;
         setByHand = true;
     }
@@ -86,8 +95,18 @@ class Attendance extends Versioned {
         return personId;
     }
 
-    boolean isPresent() {
+    /** Whether the person was there, or null where nobody knows. */
+    @Nullable
+    Boolean present() {
         return present;
+    }
+
+    Attended attended() {
+        return present == null ? Attended.UNKNOWN : Attended.of(present);
+    }
+
+    boolean isPresent() {
+        return attended() == Attended.PRESENT;
     }
 
     int words() {

@@ -142,7 +142,7 @@ public class FairCopies {
 
     private static Presence presence(Attendance a) {
         return new Presence(
-                a.name(), a.role(), a.isPresent(), a.isLate(), a.words(), a.share(), a.turns(), seconds(a.seconds()));
+                a.name(), a.role(), a.attended(), a.isLate(), a.words(), a.share(), a.turns(), seconds(a.seconds()));
     }
 
     private static TalkFigures figures(Figures f) {

@@ -144,7 +144,7 @@ public class FiledMeetings {
                         .map(a -> new Presence(
                                 a.name(),
                                 a.role(),
-                                a.isPresent(),
+                                a.attended(),
                                 a.isLate(),
                                 a.words(),
                                 a.share(),

@@ -46,7 +46,7 @@ class MinutesController {
 
     record TemplateChoice(@NotBlank @Size(max = 80) String template, @Nullable Detail detail) {}
 
-    record PresenceMark(boolean present) {}
+    record PresenceMark(@Nullable Boolean present) {}
 
     @GetMapping("/api/minutes/{id}")
     MinutesView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {

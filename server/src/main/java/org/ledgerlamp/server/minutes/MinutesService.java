@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -260,7 +261,7 @@ public class MinutesService {
                         .orElse(0);
     }
 
-    Attendance setPresent(SignedIn who, UUID attendanceId, boolean present, String ifMatch) {
+    Attendance setPresent(SignedIn who, UUID attendanceId, @Nullable Boolean present, String ifMatch) {
         Attendance attendance = attendances
                 .findByIdAndTeamId(attendanceId, who.teamId())
                 .orElseThrow(() -> Refusal.notFound("attendance"));
@@ -268,11 +269,11 @@ public class MinutesService {
         return setPresent(who, one(who.teamId(), attendance.minutesId()), attendance, present);
     }
 
-    private Attendance setPresent(SignedIn who, Minutes of, Attendance attendance, boolean present) {
-        boolean was = attendance.isPresent();
+    private Attendance setPresent(SignedIn who, Minutes of, Attendance attendance, @Nullable Boolean present) {
+        Boolean was = attendance.present();
         attendance.setPresent(present);
         attendances.saveAndFlush(attendance);
-        if (of.isFiled() && was != present) {
+        if (of.isFiled() && !Objects.equals(was, present)) {
             amendments.attendanceChanged(who, of, attendance, was);
             events.publishEvent(new AttendanceOfRecord(of.teamId(), of.id()));
         }

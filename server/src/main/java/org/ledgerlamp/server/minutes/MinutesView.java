@@ -60,14 +60,18 @@ public record MinutesView(
         }
     }
 
-    /** Somebody who was there or was expected. */
+    /**
+     * Somebody who was there or was expected.
+     *
+     * @param present whether the person was there; null where nobody knows
+     */
     public record Attendee(
             UUID id,
             int version,
             String name,
             @Nullable String role,
             @Nullable UUID personId,
-            boolean present,
+            @Nullable Boolean present,
             boolean late,
             int words,
             double share,
@@ -80,7 +84,7 @@ public record MinutesView(
                     a.name(),
                     a.role(),
                     a.personId(),
-                    a.isPresent(),
+                    a.present(),
                     a.isLate(),
                     a.words(),
                     a.share(),

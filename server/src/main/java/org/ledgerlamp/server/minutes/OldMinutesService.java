@@ -79,7 +79,7 @@ public class OldMinutesService {
         lines.saveAllAndFlush(written);
         for (int i = 0; i < old.people().size(); i++) {
             OldMinutes.Who there = old.people().get(i);
-            Presence presence = new Presence(there.name(), null, there.present(), false, 0, 0, 0, null);
+            Presence presence = new Presence(there.name(), null, there.attended(), false, 0, 0, 0, null);
             attendances.save(new Attendance(made, i, presence, people.get(there.name())));
         }
         return filing.file(who, made.id());

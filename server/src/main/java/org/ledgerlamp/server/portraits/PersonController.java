@@ -34,9 +34,16 @@ class PersonController {
     /**
      * A meeting of which minutes are filed.
      *
+     * @param present whether the person was there; null where nobody knows
      * @param share of all words spoken, 0 to 1; 0 where unknown
      */
-    record Attended(int folio, String title, LocalDate date, @Nullable String series, boolean present, double share) {}
+    record Attended(
+            int folio,
+            String title,
+            LocalDate date,
+            @Nullable String series,
+            @Nullable Boolean present,
+            double share) {}
 
     /**
      * What became of the actions a person took on.

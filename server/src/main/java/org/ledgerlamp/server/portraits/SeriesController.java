@@ -49,7 +49,7 @@ class SeriesController {
      */
     record SeriesPortrait(String name, List<Occurrence> occurrences, List<Integer> grid, List<GridRow> attendance) {}
 
-    private record There(int folio, UUID personId, String name, boolean present) {}
+    private record There(int folio, UUID personId, String name, @Nullable Boolean present) {}
 
     @GetMapping("/api/series")
     SeriesPortrait of(@AuthenticationPrincipal SignedIn who, @RequestParam String name) {
@@ -91,8 +91,8 @@ class SeriesController {
         List<GridRow> rows = new ArrayList<>();
         byName.forEach((name, at) -> {
             List<Boolean> present = new ArrayList<>();
-            grid.forEach(folio ->
-                    present.add(at.containsKey(folio) ? (Boolean) at.get(folio).present() : null));
+            grid.forEach(
+                    folio -> present.add(at.containsKey(folio) ? at.get(folio).present() : null));
             rows.add(new GridRow(at.values().iterator().next().personId(), name, present));
         });
         rows.sort((a, b) -> Long.compare(there(b), there(a)));

@@ -14,6 +14,8 @@ record Reader(String name, @Nullable String address, Reason reason, Part part) {
         ATTENDED,
         /** Was invited and was not there. */
         ABSENT,
+        /** Was invited; nobody knows whether they were there. */
+        INVITED,
         /** Was neither there nor invited, and is to do something. */
         OWNER,
         /** Belongs to a group that was named. */

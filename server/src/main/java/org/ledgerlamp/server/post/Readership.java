@@ -9,6 +9,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -30,10 +31,13 @@ final class Readership {
         this.guests = guests;
     }
 
-    /** Those who attended, those who were invited and did not, and those who are to do something. */
+    /** Those who attended, those who were invited and did not or may not have, and those who are to do something. */
     List<Reader> of(FairCopy copy) {
         copy.attendance().stream().filter(Presence::present).forEach(p -> add(p.name(), Reason.ATTENDED, Part.WHOLE));
-        copy.attendance().stream().filter(p -> !p.present()).forEach(p -> add(p.name(), Reason.ABSENT, Part.CATCH_UP));
+        copy.attendance().stream().filter(Presence::absent).forEach(p -> add(p.name(), Reason.ABSENT, Part.CATCH_UP));
+        copy.attendance().stream()
+                .filter(p -> p.attended() == Attended.UNKNOWN)
+                .forEach(p -> add(p.name(), Reason.INVITED, Part.WHOLE));
         copy.lines().stream()
                 .map(CopyLine::owner)
                 .filter(Objects::nonNull)
