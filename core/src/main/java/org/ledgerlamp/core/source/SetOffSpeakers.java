@@ -21,21 +21,24 @@ final class SetOffSpeakers {
 
     /** Puts a colon behind every name that is set off in {@code page}, where such names come again and again. */
     static void markIn(Element page) {
-        mark(page.select("dt"));
+        // What a glossary explains it explains once.
+        mark(page.select("dt"), 1);
         List<Element> leading = new ArrayList<>();
         for (Element bold : page.select(BOLD)) {
             if (opensItsParagraph(bold)) {
                 leading.add(bold);
             }
         }
-        mark(leading);
+        mark(leading, 2);
     }
 
-    private static void mark(List<Element> names) {
+    /** @param timesEach how often at least each name must come on average, or once more in all where that is 1 */
+    private static void mark(List<Element> names, int timesEach) {
         Set<String> different = new HashSet<>();
         names.forEach(n -> different.add(n.text().strip()));
         boolean speakers = names.size() >= FEWEST
-                && different.size() * 2 <= names.size()
+                && different.size() * timesEach <= names.size()
+                && different.size() < names.size()
                 && different.stream().allMatch(SetOffSpeakers::isName);
         if (!speakers) {
             return;

@@ -113,9 +113,11 @@ final class Deed {
 
     private static List<Pattern> named(Person owner) {
         List<Pattern> patterns = new ArrayList<>();
+        String surname = owner.name().substring(owner.firstName().length()).strip();
         for (String name : names(owner)) {
+            String whole = Pattern.quote(name) + (surname.isEmpty() ? "" : "(?!\\s+" + Pattern.quote(surname) + ")");
             for (String form : NAMED) {
-                patterns.add(Pattern.compile(form.formatted(Pattern.quote(name)), Pattern.CASE_INSENSITIVE));
+                patterns.add(Pattern.compile(form.formatted(whole), Pattern.CASE_INSENSITIVE));
             }
         }
         return patterns;

@@ -114,6 +114,24 @@ class SpeakersSetOffTest {
     }
 
     @Test
+    void of_a_definition_list_one_that_comes_again_is_enough_and_a_glossary_has_none() throws UnreadableSource {
+        assertThat(
+                        said(
+                                "<!doctype html><html><body><dl><dt>Tom Reyes</dt><dd>The fender is cracked.</dd><dt>Mira Voss</dt><dd>Since"
+                                        + " when?</dd><dt>Ana Prokop</dt><dd>A week.</dd><dt>Mira Voss</dt><dd>Then it is replaced.</dd><dt>Tom Reyes</dt><dd>Good.</dd></dl></body></html>"))
+                .containsExactly(
+                        "Tom Reyes: The fender is cracked.",
+                        "Mira Voss: Since when?",
+                        "Ana Prokop: A week.",
+                        "Mira Voss: Then it is replaced.",
+                        "Tom Reyes: Good.");
+        assertThat(said(
+                        "<!doctype html><html><body><dl><dt>Fender</dt><dd>What a boat leans on.</dd><dt>Bollard</dt><dd>What a"
+                                + " rope goes around.</dd><dt>Quay</dt><dd>Where both stand.</dd></dl></body></html>"))
+                .noneMatch(line -> line.startsWith("Fender:"));
+    }
+
+    @Test
     void a_bold_word_here_and_there_is_no_speaker() throws UnreadableSource {
         assertThat(
                         said(

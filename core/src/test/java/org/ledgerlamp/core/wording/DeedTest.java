@@ -20,6 +20,11 @@ class DeedTest {
         assertThat(Deed.in(said, Skerry.TOM, true)).isEqualTo(deed);
     }
 
+    @Test
+    void a_surname_is_no_deed() {
+        assertThat(Deed.in("Tom Reyes.", Skerry.TOM, false)).isNull();
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -15,6 +15,7 @@ class FramesTest {
                 "what I'd propose is the later boat|the later boat",
                 "my feeling is that the yard is right|the yard is right",
                 "agreed, the second supplier|the second supplier",
+                "we agree the fender is replaced|the fender is replaced",
                 "we keep the fare as it is|keep the fare as it is",
                 "we won't hire a spare pump|Do not hire a spare pump",
                 "we're not hiring a spare pump|No hiring a spare pump",
