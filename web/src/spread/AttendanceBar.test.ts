@@ -44,6 +44,11 @@ describe('the roll', () => {
     expect(bar.emitted('present')).toEqual([[unknown, true]])
   })
 
+  it('says that nothing is known of anybody', () => {
+    const bar = mount(AttendanceBar, { props: { attendance: [], fixed: false } })
+    expect(bar.text()).toBe('Who was there is not known.')
+  })
+
   it('leaves other keys alone, and goes back on Escape', async () => {
     const { bar, press } = roll()
     await press('9')

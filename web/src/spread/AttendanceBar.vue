@@ -92,7 +92,8 @@ defineExpose({ call })
     @focusin="entered"
     @focusout="left"
   >
-    <dl>
+    <p v-if="!attendance.length">Who was there is not known.</p>
+    <dl v-else>
       <template v-for="group in groups" :key="group.name">
         <div v-if="group.people.length">
           <dt>{{ group.name }}</dt>

@@ -22,17 +22,6 @@ final class FindingAssembler {
     private static final List<Kind> GATHERED =
             List.of(Kind.DECISION, Kind.ACTION, Kind.QUESTION, Kind.RISK, Kind.HIGHLIGHT, Kind.LOWLIGHT);
 
-    private static final int CLOSE_UTTERANCES = 5;
-    /** Actions stand closer together than matters do. */
-    private static final int CLOSE_UTTERANCES_OF_ACTIONS = 3;
-
-    private static final int CLOSE_SENTENCES_OF_ACTIONS = 4;
-    private static final int CLOSE_LINES = 0;
-    private static final int CLOSE_SENTENCES = 8;
-    private static final double SAME_FAR_OFF = 0.75;
-    /** Stems that each of them has, or they say too little to be told the same. */
-    private static final int FEWEST_FAR_OFF = 3;
-
     private static final int MOST_EVIDENCE = 5;
     /** What is left of the probabilities of a sentence that the rules speak against. */
     private static final double RULED_OUT = 0.6;
@@ -53,6 +42,7 @@ final class FindingAssembler {
     private final double[][] probabilities;
     private final Map<Kind, Map<Integer, Finding>> claimed = new HashMap<>();
     private final Map<Integer, Finding> marked = new TreeMap<>();
+    private final OneMatter oneMatter;
     private final DecisionFinder decisions;
     private final ActionFinder actions;
     private final DueDates dueDates;
@@ -66,6 +56,7 @@ final class FindingAssembler {
     FindingAssembler(Talk talk, List<Finding> claims, double[][] probabilities) {
         this.talk = talk;
         this.probabilities = probabilities;
+        this.oneMatter = new OneMatter(talk, this::claim);
         this.decisions = new DecisionFinder(talk);
         this.actions = new ActionFinder(talk);
         this.dueDates = new DueDates(talk);
@@ -185,31 +176,11 @@ final class FindingAssembler {
 
     private Group groupFor(int i, Finding here, List<Group> groups) {
         for (Group group : groups) {
-            if (sameOwner(group.finding, here) && group.members.stream().anyMatch(m -> same(here.kind(), i, m))) {
+            if (sameOwner(group.finding, here) && oneMatter.joins(here.kind(), i, group.members)) {
                 return group;
             }
         }
         return null;
-    }
-
-    private boolean same(Kind kind, int i, int other) {
-        Sentence a = talk.sentences().get(i);
-        Sentence b = talk.sentences().get(other);
-        int turns = kind == Kind.ACTION ? CLOSE_UTTERANCES_OF_ACTIONS : CLOSE_UTTERANCES;
-        int apart = kind == Kind.ACTION ? CLOSE_SENTENCES_OF_ACTIONS : CLOSE_SENTENCES;
-        if (kind == Kind.ACTION && DueDates.nameDifferentDays(a, b) && Words.overlap(a.content(), b.content()) == 0) {
-            return false;
-        }
-        boolean close =
-                Math.abs(a.utterance() - b.utterance()) <= (talk.source().isNotes() ? CLOSE_LINES : turns)
-                        && Math.abs(a.index() - b.index()) <= apart;
-        return close || sayTheSame(a, b);
-    }
-
-    /** Far apart sentences are of one matter where they share nearly all that they say. */
-    private static boolean sayTheSame(Sentence a, Sentence b) {
-        return Math.min(a.content().size(), b.content().size()) >= FEWEST_FAR_OFF
-                && Words.overlap(a.content(), b.content()) >= SAME_FAR_OFF;
     }
 
     private static boolean sameOwner(Finding a, Finding b) {

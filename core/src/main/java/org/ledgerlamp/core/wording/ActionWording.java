@@ -38,6 +38,10 @@ final class ActionWording {
         boolean bySpeaker = owner != null && owner.equals(scene.speaker());
         String cleaned = Speech.cleaned(said, people);
         String deed = Deed.in(cleaned, owner, bySpeaker || owner == null && scene.speaker() == null);
+        if (deed == null && scene.speaker() == null) {
+            // Where nobody knows who speaks, whoever takes it on is its owner.
+            deed = Deed.in(cleaned, owner, true);
+        }
         if (deed == null) {
             return Optional.empty();
         }

@@ -40,6 +40,13 @@ class ActionWordingTest {
     }
 
     @Test
+    void whoever_takes_it_on_is_its_owner_where_nobody_knows_who_speaks() {
+        assertThat(ActionWording.of(
+                        Skerry.MIRA, "Yes, I'll ring the yard about the fender by Friday.", Scenes.nobodyKnown()))
+                .contains("Mira Voss to ring the yard about the fender by Friday.");
+    }
+
+    @Test
     void it_is_what_the_request_before_named() {
         assertThat(ActionWording.of(
                         Skerry.MIRA,

@@ -22,6 +22,11 @@ final class Scenes {
         return new Scene(Skerry.MIRA, Skerry.TOM, "", List.of(), false, COMPANY);
     }
 
+    /** Nobody knows who speaks, and nothing was said before. */
+    static Scene nobodyKnown() {
+        return new Scene(null, null, "", List.of(), false, COMPANY);
+    }
+
     /** Mira goes on in the turn in which she has said {@code before}. */
     static Scene miraGoesOn(String... before) {
         List<Said> said = new ArrayList<>();
