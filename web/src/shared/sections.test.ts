@@ -57,6 +57,7 @@ describe('the page', () => {
     const offered = line('m', { kind: 'DECISION', topic: 1, state: 'POSSIBLE' })
     const page = sectionsOf(minutes, [...lines, offered])
     expect(page.at(-1)?.heading).toBe('Possible lines')
+    expect(page.at(-1)?.count).toBe(page.at(-1)?.groups.flatMap((g) => g.lines).length)
     expect(page.at(-1)?.groups.map((g) => [g.topic?.title, g.lines.map((l) => l.id)])).toEqual([
       ['Crew', ['m']],
     ])

@@ -67,7 +67,7 @@ export function sectionsOf(minutes: Minutes, lines: Line[]): PageSection[] {
   return [
     ...sections,
     pageSection(ELSEWHERE, elsewhere, []),
-    pageSection(POSSIBLE, possible, minutes.topics),
+    { ...pageSection(POSSIBLE, possible, minutes.topics), count: possible.length },
   ].filter((s) => stands(s, minutes))
 }
 
