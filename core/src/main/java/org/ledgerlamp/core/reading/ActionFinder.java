@@ -226,7 +226,7 @@ final class ActionFinder {
         // "I'll book it" says what is done and the words before it to what; "leave it with me" says neither.
         boolean pointsBack =
                 worded != carrier && Deeds.namesADeed(carrier.plain()) && !ActionCues.REQUEST.matches(worded.plain());
-        Sentence told = pointsBack ? carrier : worded;
+        Sentence told = pointsBack || isPromisedByAnother(worded, carrier) ? carrier : worded;
         return new Finding(
                 Kind.ACTION,
                 told.text(),
@@ -239,6 +239,14 @@ final class ActionFinder {
                 judgement.certainty(),
                 judgement.reasons(),
                 evidence);
+    }
+
+    /** "I'll pay it then." "I'll send it again.": what one takes on is not what the other has to do. */
+    private static boolean isPromisedByAnother(Sentence before, Sentence carrier) {
+        return before.speaker() != null
+                && !before.speaker().equals(carrier.speaker())
+                && ActionCues.PROMISE.matches(before.plain())
+                && !ActionCues.REQUEST.matches(before.plain());
     }
 
     /** A date said with the deed, in its sentence or in the next one of the same breath, makes it likelier. */

@@ -60,11 +60,17 @@ final class Sense {
         int verb = words.size() > 2 && words.get(1).lower().equals("not") ? 2 : 1;
         return words.size() > 2
                 && isVerb(words, verb)
+                && (!words.get(verb).lower().equals("let") || letsDo(words, verb))
                 && !CUT_OFF.matcher(text).find()
                 && !PERSONAL.matcher(text).find()
                 && !hangs(words)
                 && Words.count(text) <= MOST_WORDS
                 && words.stream().skip(verb + 1L).anyMatch(w -> w.isNoun() && !Things.isTime(w) && !Things.isNumber(w));
+    }
+
+    /** "Let Ana know", but not "let Ana". */
+    private static boolean letsDo(List<TaggedWord> words, int verb) {
+        return words.stream().skip(verb + 1L).anyMatch(w -> w.is("VERB", "AUX", "ADV", "ADJ"));
     }
 
     /** Whether what stands at {@code at} can be told to be done; taggers take "email" for a thing. */

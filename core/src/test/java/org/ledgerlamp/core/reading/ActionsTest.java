@@ -104,6 +104,17 @@ class ActionsTest {
     }
 
     @Test
+    void what_the_other_promised_is_not_what_somebody_takes_on() {
+        assertThat(Skerry.lines(
+                        Kind.ACTION,
+                        "Tom Reyes: It has the old store on it. I'll pay the bill when I see the new drawing and not before.",
+                        "Ana Prokop: That's fair enough. I'll get it reissued."))
+                .filteredOn(line -> "Ana Prokop".equals(line.owner()))
+                .isNotEmpty()
+                .noneMatch(line -> line.text().contains("pay the bill"));
+    }
+
+    @Test
     void whoever_asked_is_the_one_something_is_sent_to() {
         Line action = actions(
                         "Mira Voss: Who can measure the play in the stern tube?",
