@@ -37,6 +37,9 @@ final class Summariser {
     /** What to watch is told rather with a figure. */
     private static final double FOR_A_FIGURE = 1.5;
 
+    /** A quotation stands where nothing that is worded tells as much. */
+    private static final double IN_SOMEBODYS_WORDS = 0.6;
+
     private static final int MOST_WORDS_OF_ONE_LINE = 17;
     private static final int MOST_WORDS_OF_A_SENTENCE = 24;
     private static final Pattern FIGURE = Pattern.compile(
@@ -146,7 +149,8 @@ final class Summariser {
 
     private double weight(Line line) {
         double figure = isWatched(line) && FIGURE.matcher(line.text()).find() ? FOR_A_FIGURE : 1;
-        return line.certainty() * salience.adds(line) * figure;
+        double own = QuotedText.in(line.text()).isPresent() ? IN_SOMEBODYS_WORDS : 1;
+        return line.certainty() * salience.adds(line) * figure * own;
     }
 
     private void addPart(String heading, Collection<Line> lines, Comparator<Line> order) {

@@ -13,7 +13,7 @@ import org.ledgerlamp.core.people.Person;
 /** Finds in what was said the verb of what is to be done, and cuts away what is no part of it. */
 final class Deed {
     private static final Pattern FIRST_PERSON = Pattern.compile(
-            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|(?<!(?:is|was|'s|be|been|feel|felt|fell|off) )ill|I will|I shall|I['’]?m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+((?:have to |need to )?\\p{L}.*)",
+            "(?:^|.*?(?<![\\p{L}'’]))(?:I['’]ll|(?<!(?:is|was|'s|be|been|feel|felt|fell|off) )ill|I will|I shall|I['’]?m (?:going to|gonna)|I can|I could|let me|I(?:['’]ll)? (?:need|have) to|I['’]ve (?:still )?got to|I['’]d better|I must|I want to|happy to)\\s+(?:(?:have|need) to )?(\\p{L}.*)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SECOND_PERSON = Pattern.compile(
             ".*?(?<![\\p{L}'’])(?:(?:can|could|will|would) (?:you|ye)(?: please| just| maybe| perhaps| mind)*|(?:I['’]d|I would) like you to|I (?:want|need) you to|you['’]ll(?: (?:need|have) to)?|you (?:need|have|want|ought) to|you should|please)\\s+(\\p{L}.*)",
@@ -34,7 +34,7 @@ final class Deed {
     private static final List<String> NAMED = List.of(
             ".*?(?<![\\p{L}'’])(?:get|have|ask|let|tell|need|want|like|expect)\\s+%1$s\\s+(?:to\\s+)?(\\p{L}.*)",
             ".*?(?<![\\p{L}'’])(?:can|could|would|will|should|shall)\\s+%1$s\\s+(?:please\\s+|just\\s+)?(\\p{L}.*)",
-            "(?:.*?(?<![\\p{L}'’]))?%1$s(?:['’]s|['’]ll)?\\s+(?:also\\s+)?(?:to|will|can|could|should|must|has to|needs to|(?:is )?going to|ought to|is to|are to|gets to)\\s+(\\p{L}.*)",
+            "(?:.*?(?<![\\p{L}'’]))?%1$s(?:['’]s|['’]ll)?\\s+(?:also\\s+)?(?:to|will|can|could|should|must|has to|needs to|(?:is )?going to|ought to|is to|are to|gets to)\\s+(?:(?:have|need) to )?(\\p{L}.*)",
             "^%1$s['’]ll\\s+(\\p{L}.*)",
             "^%1$s[:,]?\\s+(?!\\p{L}+(?:s|ed)\\s|is\\s|has\\s|had\\s|was\\s)(\\p{L}.*)");
 
@@ -55,7 +55,7 @@ final class Deed {
             "[,;]\\s+(?:(?:because|cos|and|so|as|but|since)\\s+)?(?:I|they|he|she|we|you|it|there|that|this)(?:['’](?:ll|m|ve|d|s|re)|\\s(?:is|are|was|were|will|can|have|has|had|might|need|live|know|see|shut|said|get))(?![\\p{L}]).*$");
 
     private static final Pattern TRAILING = Pattern.compile(
-            "(?:,?\\s+(?:please|then|yeah|yes|okay|ok|right|so|like|you know|if you like|will you|would you|could you))+$",
+            "(?:,?\\s+(?:please|then|though|yeah|yes|okay|ok|right|so|like|you know|if you like|will you|would you|could you))+$",
             Pattern.CASE_INSENSITIVE);
     private static final int FEWEST_WORDS = 2;
 

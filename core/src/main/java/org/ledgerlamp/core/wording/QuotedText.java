@@ -26,12 +26,12 @@ public record QuotedText(String matter, String speaker, String words) {
     }
 
     /**
-     * Whether its words can be read by whoever was not there: one sentence that speaks neither of those who talk nor of what
-     * only they see.
+     * Whether its words can be read by whoever was not there: one sentence that speaks neither of one of those who talk
+     * nor of what only they see.
      */
     public boolean readsAlone() {
         String sentence = words.replaceAll("[.?!]+$", "");
-        return !SENTENCE_END.matcher(sentence).find() && Sense.isImpersonal(sentence);
+        return !SENTENCE_END.matcher(sentence).find() && Sense.tellsOthers(sentence);
     }
 
     /** The line as it is read. */

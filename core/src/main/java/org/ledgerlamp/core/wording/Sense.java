@@ -18,6 +18,11 @@ final class Sense {
     private static final Pattern PERSONAL = Pattern.compile(
             "(?<![\\p{L}'’])(?:I|me|my|mine|myself|we|us|our|ours|you|your|yours|let['’]s|gonna|gotta|wanna|dunno|ain['’]t|innit|yeah|aye|nah|um|uh|wi|wee|cannae|dinnae|wouldnae|isnae|tae|youse)(?:['’](?:ll|d|m|re|ve|s))?(?![\\p{L}'’-])",
             Pattern.CASE_INSENSITIVE);
+    /** "We" of a quotation is the meeting; "I" and "you" are somebody in it. */
+    private static final Pattern OF_ONE = Pattern.compile(
+            "(?<![\\p{L}'’])(?:I|me|my|mine|myself|you|your|yours|youse|ye)(?:['’](?:ll|d|m|re|ve))?(?![\\p{L}'’-])",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern POINTING_FIRST = Pattern.compile(
             "^(?:it|that|this|they|them|those|these|he|she|him|her|so|and|but|well|okay|right|then|look|because|which|or|cos)(?:['’]\\p{L}+)?(?![\\p{L}])(?!\\s+(?:week|month|year|time|morning|afternoon|evening))",
             Pattern.CASE_INSENSITIVE);
@@ -157,9 +162,9 @@ final class Sense {
         return PERSONAL.matcher(text).find();
     }
 
-    /** Whether {@code text} speaks neither of those who talk nor of what only they see. */
-    static boolean isImpersonal(String text) {
-        return !isPersonal(text)
+    /** Whether quoted words tell whoever was not there: they speak of nobody who talks alone, nor of what only they see. */
+    static boolean tellsOthers(String text) {
+        return !OF_ONE.matcher(text).find()
                 && !POINTING_FIRST.matcher(text).find()
                 && !text.contains("…")
                 && !hangs(Tagger.shared().words(text))

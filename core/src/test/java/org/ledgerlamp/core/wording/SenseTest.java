@@ -47,7 +47,8 @@ class SenseTest {
                 "ring the yard tomorrow",
                 "not paint the hull",
                 "email the list",
-                "finally send the form"
+                "finally send the form",
+                "let Tom Reyes know"
             })
     void a_deed_begins_with_its_verb(String text) {
         assertThat(Sense.isDeed(text)).isTrue();
@@ -62,7 +63,8 @@ class SenseTest {
                 "order it with",
                 "rang the yard",
                 "behind a flag",
-                "is the whole plan"
+                "is the whole plan",
+                "let Tom Reyes"
             })
     void what_is_no_deed_or_lacks_its_object_is_none(String text) {
         assertThat(Sense.isDeed(text)).isFalse();
