@@ -114,7 +114,10 @@ class ScreensTest extends BrowserTest {
     }
 
     private static List<String> violations(AxeBuilder axe) {
-        return axe.analyze().getViolations().stream().map(ScreensTest::describe).toList();
+        // There are no frames of other origins, for which a page would be opened at every look.
+        return axe.setLegacyMode(true).analyze().getViolations().stream()
+                .map(ScreensTest::describe)
+                .toList();
     }
 
     private static String describe(Rule rule) {
