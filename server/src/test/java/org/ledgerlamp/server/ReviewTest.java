@@ -176,28 +176,24 @@ class ReviewTest extends WithDraft {
         assertThat(numbers).containsExactlyInAnyOrder(1, 2);
     }
 
+    private Desk.Answer setPresent(JsonNode attendee, String present) throws Exception {
+        return desk.write(
+                "/api/attendance/{id}",
+                attendee.at("/version").asInt(),
+                "{\"present\":%s}".formatted(present),
+                attendee.at("/id").asString());
+    }
+
     @Test
     void somebody_taken_for_absent_can_be_set_present() throws Exception {
-        JsonNode ana = page().at("/attendance/0");
-
-        Desk.Answer changed = desk.write(
-                "/api/attendance/{id}",
-                ana.at("/version").asInt(),
-                "{\"present\":false}",
-                ana.at("/id").asString());
+        Desk.Answer changed = setPresent(page().at("/attendance/0"), "false");
 
         assertThat(changed.at("/present").asBoolean()).isFalse();
     }
 
     @Test
     void whether_somebody_was_there_can_be_left_open_again() throws Exception {
-        JsonNode ana = page().at("/attendance/0");
-
-        Desk.Answer open = desk.write(
-                "/api/attendance/{id}",
-                ana.at("/version").asInt(),
-                "{\"present\":null}",
-                ana.at("/id").asString());
+        Desk.Answer open = setPresent(page().at("/attendance/0"), "null");
 
         assertThat(open.at("/present").isNull()).isTrue();
         assertThat(page().at("/attendance/0/present").isNull()).isTrue();

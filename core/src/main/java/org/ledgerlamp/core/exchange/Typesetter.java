@@ -11,7 +11,6 @@ import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
 import org.ledgerlamp.core.minutes.Page;
 import org.ledgerlamp.core.minutes.Section;
-import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.MeetingFacts;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.time.WrittenDay;
@@ -122,7 +121,7 @@ public final class Typesetter {
         people("Absent", all.stream().filter(Presence::absent).toList(), groups);
         people(
                 "Not known whether present",
-                all.stream().filter(p -> p.attended() == Attended.UNKNOWN).toList(),
+                all.stream().filter(Presence::unknown).toList(),
                 groups);
         return groups.isEmpty() ? List.of() : List.of(new Items(Style.BULLETS, groups));
     }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.ledgerlamp.core.people.Person;
-import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.core.time.WrittenDay;
 
@@ -46,7 +45,7 @@ final class WhoWasThere implements Composer {
         List<Statement> statements = new ArrayList<>();
         for (LampMeeting meeting : meetings.reversed()) {
             meeting.attendance().stream()
-                    .filter(p -> p.attended() != Attended.UNKNOWN && isMeant(p, wanted) && statements.size() < MOST)
+                    .filter(p -> !p.unknown() && isMeant(p, wanted) && statements.size() < MOST)
                     .forEach(p -> statements.add(new Statement(
                             meeting.filed().date(),
                             p.present() ? "yes" : "no",

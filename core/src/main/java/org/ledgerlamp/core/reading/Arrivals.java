@@ -22,14 +22,14 @@ final class Arrivals {
     private static final Pattern GREETING_BEFORE =
             Pattern.compile("(?<![\\p{L}])(?:hi|hello|hey|morning|afternoon|evening|welcome)[ ,]+$");
 
-    /** Stands before the name of whoever says who it is. */
-    private static final Pattern INTRODUCED_BEFORE = Pattern.compile(
-            "(?:(?<![\\p{L}'])(?:i'm|i am|this is|my name is|my name's|it's)\\s+|^(?:hi|hello|morning)?,?\\s*)$");
-    /** Stands behind it: "Tom here", "Tom from the yard", "Tom Reyes, fleet." */
-    private static final Pattern INTRODUCED_BEHIND = Pattern.compile("^\\s+(?:here|speaking)(?![\\p{L}]).*");
-
+    /** "I'm Tom": says who speaks. */
     private static final Pattern SAYS_WHO_IT_IS =
             Pattern.compile("(?<![\\p{L}'])(?:i'm|i am|my name is|my name's)\\s+$");
+    /** "Tom here", "hi, this is Tom speaking": tells it only with what stands behind the name. */
+    private static final Pattern INTRODUCED_BEFORE =
+            Pattern.compile("(?:(?<![\\p{L}'])(?:this is|it's)\\s+|^(?:hi|hello|morning)?,?\\s*)$");
+
+    private static final Pattern INTRODUCED_BEHIND = Pattern.compile("^\\s+(?:here|speaking)(?![\\p{L}]).*");
 
     private static final int EXCUSED_WITHIN = 3;
     private static final int BEFORE_ANYBODY_IS_LATE = 3;

@@ -21,6 +21,11 @@ public record Presence(
         return attended == Attended.PRESENT;
     }
 
+    /** Whether nobody knows if the person was there. */
+    public boolean unknown() {
+        return attended == Attended.UNKNOWN;
+    }
+
     /** Whether the person is known not to have been there. */
     public boolean absent() {
         return attended == Attended.ABSENT;

@@ -53,7 +53,7 @@ class Attendance extends Versioned {
         late = presence.late();
         seconds = presence.time() == null ? null : (int) presence.time().toSeconds();
         if (!setByHand) {
-            attended(presence.attended());
+            present = presence.unknown() ? null : presence.present();
         }
     }
 
@@ -67,10 +67,6 @@ class Attendance extends Versioned {
 
     int turns() {
         return turns;
-    }
-
-    private void attended(Attended attended) {
-        present = attended == Attended.UNKNOWN ? null : attended == Attended.PRESENT;
     }
 
     /** @param there null where nobody knows */
@@ -106,7 +102,7 @@ class Attendance extends Versioned {
     }
 
     boolean isPresent() {
-        return attended() == Attended.PRESENT;
+        return Boolean.TRUE.equals(present);
     }
 
     int words() {

@@ -9,7 +9,6 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.minutes.CopyLine;
 import org.ledgerlamp.core.minutes.FairCopy;
-import org.ledgerlamp.core.reading.Attended;
 import org.ledgerlamp.core.reading.Presence;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.meetings.MeetingService;
@@ -35,9 +34,7 @@ final class Readership {
     List<Reader> of(FairCopy copy) {
         copy.attendance().stream().filter(Presence::present).forEach(p -> add(p.name(), Reason.ATTENDED, Part.WHOLE));
         copy.attendance().stream().filter(Presence::absent).forEach(p -> add(p.name(), Reason.ABSENT, Part.CATCH_UP));
-        copy.attendance().stream()
-                .filter(p -> p.attended() == Attended.UNKNOWN)
-                .forEach(p -> add(p.name(), Reason.INVITED, Part.WHOLE));
+        copy.attendance().stream().filter(Presence::unknown).forEach(p -> add(p.name(), Reason.INVITED, Part.WHOLE));
         copy.lines().stream()
                 .map(CopyLine::owner)
                 .filter(Objects::nonNull)
