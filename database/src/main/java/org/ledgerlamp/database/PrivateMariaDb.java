@@ -2,8 +2,8 @@ package org.ledgerlamp.database;
 
 import java.io.File;
 import java.io.IOException;
-import java.io.Writer;
-import java.nio.charset.StandardCharsets;
+import java.lang.System.Logger;
+import java.lang.System.Logger.Level;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -13,21 +13,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 
 /**
- * A MariaDB server of our own: its data in a folder we name, listening on loopback alone, stopped with us. No other
- * server on the machine is touched.
+ * A MariaDB server of our own: its data in a folder we name, reached by a socket in that folder alone, stopped with us. No
+ * other server on the machine is touched. Who may sign in is laid down anew at every start: the application, and the
+ * account that runs us by the socket; every other account is dropped.
  *
- * <p>A server left behind by a process that was killed is taken over by the next {@link #start}.
+ * <p>A server that dies under us is started again, on the same address, as soon as it can be: after a disk that was full,
+ * say. One left behind by a process that was killed is taken over by the next {@link #start}.
  */
 public final class PrivateMariaDb implements AutoCloseable {
+    private static final Logger LOG = System.getLogger(PrivateMariaDb.class.getName());
     private static final String DATABASE = "lamp";
     private static final String USER = "lamp";
-    private static final int USUAL_PORT = 33077;
     private static final Duration PATIENCE = Duration.ofSeconds(60);
-    private static final List<String> WHERE_PROGRAMS_ARE =
-            List.of("/usr/sbin", "/usr/bin", "/usr/local/sbin", "/usr/local/bin");
+    private static final Duration BEFORE_ANOTHER_TRY = Duration.ofSeconds(2);
+    private static final int LONGEST_SOCKET_ADDRESS = 100;
 
     /** How much is risked for speed. */
     public enum Durability {
@@ -38,17 +42,23 @@ public final class PrivateMariaDb implements AutoCloseable {
     }
 
     private final Path folder;
+    private final ServerAccount account;
     private final FolderLock lock;
-    private final int port;
-    private final Process process;
-    /** Made anew at every start, so that it needs to be kept nowhere. */
+    private final Path socket;
+    private final Durability durability;
+    /** Made anew whenever the application starts, so that it needs to be kept nowhere. */
     private final String password = UUID.randomUUID().toString();
 
-    private PrivateMariaDb(Path folder, FolderLock lock, int port, Process process) {
+    private volatile Process process;
+    private volatile boolean closing;
+
+    private PrivateMariaDb(Path folder, ServerAccount account, FolderLock lock, Durability durability)
+            throws IOException {
         this.folder = folder;
+        this.account = account;
         this.lock = lock;
-        this.port = port;
-        this.process = process;
+        this.durability = durability;
+        this.socket = socket();
     }
 
     /**
@@ -60,14 +70,22 @@ public final class PrivateMariaDb implements AutoCloseable {
      */
     public static PrivateMariaDb start(Path folder, Durability durability) {
         Path home = folder.toAbsolutePath();
+        ServerAccount account = ServerAccount.ofThisProcess();
+        FolderLock lock;
         try {
-            createPrivate(home);
+            account.letThrough(home);
+            lock = FolderLock.take(home);
         } catch (IOException e) {
             throw new DatabaseFailure("the folder " + home + " cannot be used: " + e.getMessage(), e);
         }
-        FolderLock lock = FolderLock.take(home);
         try {
-            return start(home, lock, durability);
+            account.checkReaches(home);
+            stopLeftBehind(home);
+            PrivateMariaDb database = new PrivateMariaDb(home, account, lock, durability);
+            database.install();
+            database.launch();
+            Thread.ofPlatform().daemon().name("database-watch").start(database::watch);
+            return database;
         } catch (IOException e) {
             lock.close();
             throw new DatabaseFailure("MariaDB could not be started in " + home + ": " + e.getMessage(), e);
@@ -77,65 +95,87 @@ public final class PrivateMariaDb implements AutoCloseable {
         }
     }
 
-    private static PrivateMariaDb start(Path home, FolderLock lock, Durability durability) throws IOException {
-        stopLeftBehind(home);
-        boolean fresh = !Files.exists(home.resolve("data/mysql"));
-        if (fresh) {
-            install(home);
-        }
-        int port = FreePort.orUsual(USUAL_PORT);
-        Process process = new ProcessBuilder(serverCommand(home, port, durability))
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log(home)))
-                .start();
-        PrivateMariaDb database = new PrivateMariaDb(home, lock, port, process);
-        database.awaitReady();
-        database.ensureSchema();
-        return database;
-    }
-
     /** Where a JDBC client finds the database. */
     public String jdbcUrl() {
-        return "jdbc:mariadb://127.0.0.1:" + port + "/" + DATABASE;
+        return "jdbc:mariadb://localhost/" + DATABASE + "?socketFactory=" + UnixSocketFactory.class.getName() + "&"
+                + UnixSocketFactory.WHERE + "=" + socket;
     }
 
-    /** The user that owns the database; reachable from this machine alone. */
+    /** The user that owns the database and may do nothing outside it. */
     public String user() {
         return USER;
     }
 
-    /** That user's password until the server stops. */
+    /** That user's password until we stop. */
     public String password() {
         return password;
     }
 
     /** The server's log. */
     public Path logFile() {
-        return log(folder).toPath();
+        return log().toPath();
     }
 
     /** Shuts the server down cleanly and waits until it is gone. */
     @Override
-    public void close() {
+    public synchronized void close() {
+        closing = true;
         stop(process.toHandle());
         lock.close();
     }
 
-    private static List<String> serverCommand(Path home, int port, Durability durability) throws IOException {
+    private void install() throws IOException {
+        for (String own : List.of("data", "tmp", "run", "exchange")) {
+            account.give(folder.resolve(own));
+        }
+        if (Files.exists(folder.resolve("data/mysql"))) {
+            return;
+        }
+        List<String> command = new ArrayList<>(List.of(Programs.path("mariadb-install-db"), "--no-defaults"));
+        command.addAll(account.options());
+        command.addAll(List.of(
+                "--datadir=" + folder.resolve("data"),
+                "--auth-root-authentication-method=socket",
+                "--auth-root-socket-user=" + ServerAccount.administrator(),
+                "--skip-test-db",
+                "--skip-name-resolve"));
+        if (Programs.run(command, log()) != 0) {
+            throw new DatabaseFailure("the data folder could not be created; the log says why: " + log(), null);
+        }
+    }
+
+    private void launch() throws IOException {
+        Path accounts = writeAccounts();
+        try {
+            process = new ProcessBuilder(command(accounts))
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.appendTo(log()))
+                    .start();
+            awaitReady();
+        } finally {
+            Files.deleteIfExists(accounts);
+        }
+    }
+
+    private List<String> command(Path accounts) {
         List<String> command = new ArrayList<>();
         // Of a session of its own, so that Ctrl+C reaches us first and the server is stopped after its last client.
-        command.add(program("setsid"));
-        command.add(program("mariadbd"));
+        command.add(Programs.path("setsid"));
+        command.add(Programs.path("mariadbd"));
         command.add("--no-defaults");
-        runAsRoot(command);
+        command.addAll(account.options());
         command.addAll(List.of(
-                "--datadir=" + home.resolve("data"),
+                "--datadir=" + folder.resolve("data"),
                 // A server clears this folder when it starts: a common one would be cleared under others.
-                "--tmpdir=" + Files.createDirectories(home.resolve("tmp")),
-                "--bind-address=127.0.0.1",
-                "--port=" + port,
-                "--socket=" + socket(home),
-                "--pid-file=" + home.resolve("pid"),
+                "--tmpdir=" + folder.resolve("tmp"),
+                "--skip-networking",
+                "--socket=" + socket,
+                "--pid-file=" + folder.resolve("run/pid"),
+                "--init-file=" + accounts,
+                // The one folder that statements may read files from and write them to; nothing ever lies there.
+                "--secure-file-priv=" + folder.resolve("exchange"),
+                "--local-infile=0",
+                "--skip-symbolic-links",
                 "--skip-name-resolve",
                 "--character-set-server=utf8mb4",
                 "--collation-server=utf8mb4_unicode_ci",
@@ -147,62 +187,75 @@ public final class PrivateMariaDb implements AutoCloseable {
         return command;
     }
 
-    private static void install(Path home) throws IOException {
-        List<String> command = new ArrayList<>(List.of(program("mariadb-install-db"), "--no-defaults"));
-        runAsRoot(command);
-        command.addAll(List.of(
-                "--datadir=" + home.resolve("data"),
-                "--auth-root-authentication-method=normal",
-                "--skip-test-db",
-                "--skip-name-resolve"));
-        run(command, home, "the data folder could not be created");
+    /** Who may sign in, as statements that the server carries out before it lets anybody in; read by us two alone. */
+    private Path writeAccounts() throws IOException {
+        String sql =
+                """
+                create database if not exists %1$s;
+                delete from mysql.global_priv where (user, host) not in (('mariadb.sys', 'localhost'), ('root', 'localhost'));
+                delete from mysql.db;
+                flush privileges;
+                create user if not exists 'root'@'localhost';
+                grant all on *.* to 'root'@'localhost' with grant option;
+                alter user 'root'@'localhost' identified via unix_socket using '%4$s';
+                create user '%2$s'@'localhost' identified by '%3$s';
+                grant all on %1$s.* to '%2$s'@'localhost';
+                """
+                        .formatted(DATABASE, USER, password, ServerAccount.administrator());
+        Path file = folder.resolve("accounts.sql");
+        Files.deleteIfExists(file);
+        Files.createFile(file, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
+        Files.writeString(file, sql);
+        account.letRead(file);
+        return file;
     }
 
-    private static void runAsRoot(List<String> command) {
-        if ("root".equals(System.getProperty("user.name"))) {
-            command.add("--user=root");
-        }
-    }
-
-    private void awaitReady() throws IOException {
+    private void awaitReady() {
         Instant until = Instant.now().plus(PATIENCE);
-        List<String> ping =
-                List.of(program("mariadb-admin"), "--no-defaults", "-uroot", "--socket=" + socket(folder), "ping");
+        List<String> ping = List.of(Programs.path("mariadb-admin"), "--no-defaults", "--socket=" + socket, "ping");
         while (Instant.now().isBefore(until)) {
             if (!process.isAlive()) {
                 throw new DatabaseFailure("MariaDB stopped while starting; its log says why: " + logFile(), null);
             }
-            if (exitStatus(ping) == 0) {
+            if (Programs.succeeds(ping)) {
                 return;
             }
         }
-        close();
+        stop(process.toHandle());
         throw new DatabaseFailure(
                 "MariaDB did not answer within " + PATIENCE.toSeconds() + " s; its log: " + logFile(), null);
     }
 
-    private void ensureSchema() throws IOException {
-        String sql = ("create database if not exists %1$s;"
-                        + "create user if not exists '%2$s'@'127.0.0.1';"
-                        + "alter user '%2$s'@'127.0.0.1' identified by '%3$s';"
-                        + "grant all on %1$s.* to '%2$s'@'127.0.0.1';")
-                .formatted(DATABASE, USER, password);
-        Process client = new ProcessBuilder(program("mariadb"), "--no-defaults", "-uroot", "--socket=" + socket(folder))
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log(folder)))
-                .start();
-        // By its input, not its arguments: those are shown to every user of the machine.
-        try (Writer input = client.outputWriter(StandardCharsets.UTF_8)) {
-            input.write(sql);
+    /** Starts the server again whenever it died without our having stopped it. */
+    private void watch() {
+        try {
+            while (!closing) {
+                process.waitFor();
+                while (!closing && !process.isAlive()) {
+                    LOG.log(Level.WARNING, "the database stopped; it is started again. Its log: {0}", log());
+                    TimeUnit.MILLISECONDS.sleep(BEFORE_ANOTHER_TRY.toMillis());
+                    launchAgain();
+                }
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
-        if (await(client) != 0) {
-            throw new DatabaseFailure("the database could not be created; the log says why: " + log(folder), null);
+    }
+
+    private synchronized void launchAgain() {
+        if (closing) {
+            return;
+        }
+        try {
+            launch();
+        } catch (IOException | DatabaseFailure e) {
+            LOG.log(Level.WARNING, "the database does not start yet; it is tried again", e);
         }
     }
 
     /** A server whose parent was killed still holds the data folder: it is asked to stop, which loses nothing. */
     private static void stopLeftBehind(Path home) throws IOException {
-        Path pidFile = home.resolve("pid");
+        Path pidFile = home.resolve("run/pid");
         if (!Files.exists(pidFile)) {
             return;
         }
@@ -218,67 +271,23 @@ public final class PrivateMariaDb implements AutoCloseable {
             server.onExit().get(PATIENCE.toSeconds(), TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-        } catch (java.util.concurrent.ExecutionException | java.util.concurrent.TimeoutException e) {
+        } catch (ExecutionException | TimeoutException e) {
             throw new DatabaseFailure("MariaDB (process " + server.pid() + ") did not stop", e);
         }
     }
 
-    private static void run(List<String> command, Path home, String failure) throws IOException {
-        Process process = new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(log(home)))
-                .start();
-        if (await(process) != 0) {
-            throw new DatabaseFailure(failure + "; the log says why: " + log(home), null);
-        }
-    }
-
-    private static int exitStatus(List<String> command) throws IOException {
-        return await(new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                .start());
-    }
-
-    private static int await(Process process) {
-        try {
-            return process.waitFor();
-        } catch (InterruptedException e) {
-            process.destroy();
-            Thread.currentThread().interrupt();
-            throw new DatabaseFailure("interrupted while MariaDB was being started", e);
-        }
-    }
-
-    private static String program(String name) {
-        return WHERE_PROGRAMS_ARE.stream()
-                .map(folder -> Path.of(folder, name))
-                .filter(Files::isExecutable)
-                .findFirst()
-                .map(Path::toString)
-                .orElseThrow(() -> new DatabaseFailure(
-                        "the program " + name + " is missing: install it with \"apt-get install mariadb-server\"",
-                        null));
-    }
-
-    /** The root user has no password: whoever reaches the socket is let in, so nobody else may. */
-    private static void createPrivate(Path folder) throws IOException {
-        Files.createDirectories(folder);
-        Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx------"));
-    }
-
-    private static Path socket(Path home) throws IOException {
+    private Path socket() throws IOException {
         // The address of a socket may have 107 bytes at most: in a deep folder it moves to the temporary one.
-        Path near = home.resolve("socket");
-        if (near.toString().length() < 100) {
+        Path near = folder.resolve("run/socket");
+        if (near.toString().length() < LONGEST_SOCKET_ADDRESS) {
             return near;
         }
-        Path own = Path.of(System.getProperty("java.io.tmpdir"), "lamp-" + Integer.toHexString(home.hashCode()));
-        createPrivate(own);
+        Path own = Files.createTempDirectory("ledger-lamp-");
+        account.give(own);
         return own.resolve("socket");
     }
 
-    private static File log(Path home) {
-        return home.resolve("mariadb.log").toFile();
+    private File log() {
+        return folder.resolve("mariadb.log").toFile();
     }
 }

@@ -18,8 +18,10 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** The real application with the demo in it, on a throw-away database, driven in a real browser; one for all tests. */
 abstract class BrowserTest {
-    private static final Path HOME =
-            Path.of("target", "data-" + ProcessHandle.current().pid()).toAbsolutePath();
+    private static final Path HOME = Path.of(
+                    System.getenv().getOrDefault("LAMP_TEST_DATA", "target"),
+                    "data-" + ProcessHandle.current().pid())
+            .toAbsolutePath();
     private static final String CHROMIUM = "/usr/bin/chromium";
     private static final List<String> FLAGS = List.of(
             "--no-sandbox",

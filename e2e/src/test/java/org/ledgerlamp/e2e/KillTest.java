@@ -34,8 +34,10 @@ class KillTest {
     private static final int KILLS = Integer.getInteger("lamp.kills", 2);
     private static final int LONGEST_RUN_MS = 1500;
     private static final JsonMapper JSON = JsonMapper.shared();
-    private static final Path DATA =
-            Path.of("target", "killed-" + ProcessHandle.current().pid()).toAbsolutePath();
+    private static final Path DATA = Path.of(
+                    System.getenv().getOrDefault("LAMP_TEST_DATA", "target"),
+                    "killed-" + ProcessHandle.current().pid())
+            .toAbsolutePath();
 
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http = HttpClient.newBuilder()
@@ -139,8 +141,8 @@ class KillTest {
     }
 
     private void killDatabase() throws IOException {
-        long pid = Long.parseLong(
-                Files.readString(DATA.resolve("mariadb").resolve("pid")).strip());
+        long pid =
+                Long.parseLong(Files.readString(DATA.resolve("mariadb/run/pid")).strip());
         ProcessHandle.of(pid).ifPresent(database -> {
             database.destroyForcibly();
             database.onExit().join();

@@ -18,8 +18,10 @@ import org.springframework.test.web.servlet.MockMvc;
 @SpringBootTest(properties = {"spring.main.banner-mode=off", "lamp.demo=true"})
 @AutoConfigureMockMvc
 public abstract class ServerTest {
-    private static final Path HOME =
-            Path.of("target", "test-data-" + ProcessHandle.current().pid()).toAbsolutePath();
+    private static final Path HOME = Path.of(
+                    System.getenv().getOrDefault("LAMP_TEST_DATA", "target"),
+                    "test-data-" + ProcessHandle.current().pid())
+            .toAbsolutePath();
     private static final PrivateMariaDb DATABASE = database();
 
     @Autowired

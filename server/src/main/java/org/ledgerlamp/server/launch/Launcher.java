@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import org.ledgerlamp.database.DataFolder;
 import org.ledgerlamp.database.DatabaseFailure;
 import org.ledgerlamp.database.FreePort;
 import org.ledgerlamp.database.PrivateMariaDb;
@@ -57,6 +58,7 @@ public final class Launcher {
      * @return the running application; closing it leaves the database to the end of the process
      */
     public static ConfigurableApplicationContext start(Path data, Durability durability, List<String> settings) {
+        DataFolder.close(data);
         PrivateMariaDb database = PrivateMariaDb.start(data.resolve("mariadb"), durability);
         SpringApplication.getShutdownHandlers().add(database::close);
         List<String> arguments = new ArrayList<>(List.of(
