@@ -168,7 +168,7 @@ class CalendarTest extends WithCalendar {
         String broken = connect(
                         "FEED", calendar.address() + "calendars/mira/ferries/nothing.ics", CalendarPartner.PASSWORD)
                 .text("/id");
-        assertThat(asked(broken).at("/problem").asString()).contains("404");
+        assertThat(asked(broken).at("/problem").asString()).contains("No calendar answers there");
     }
 
     @Test

@@ -2,16 +2,21 @@ package org.ledgerlamp.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import jakarta.mail.internet.MimeMessage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.awaitility.Awaitility;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.standins.MailPartner;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 import tools.jackson.databind.JsonNode;
@@ -24,13 +29,30 @@ class GuestTest extends WithDraft {
     private AccessService access;
 
     @Autowired
+    private JdbcTemplate database;
+
+    @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping mapping;
 
+    private MailPartner mail;
     private String elin;
+    /** Letters that the guest is to get. */
+    private int sent;
+
+    @AfterEach
+    void close() {
+        mail.close();
+    }
 
     @BeforeEach
     void twoFolios() throws Exception {
+        mail = new MailPartner(0);
+        desk.send(
+                "PUT",
+                "/api/post/account",
+                "{\"host\":\"127.0.0.1\",\"port\":%d,\"safety\":\"NONE\",\"sender\":\"lamp@skerry.example\",\"senderName\":\"L\"}"
+                        .formatted(mail.port()));
         elin = "elin-" + desk.who().teamId() + "@county.example";
         inkAll();
         desk.create("/api/minutes/{id}/folio", "{}", minutes);
@@ -42,19 +64,27 @@ class GuestTest extends WithDraft {
     }
 
     private Desk.Answer letIn(String what, boolean writes) throws Exception {
+        sent++;
         return desk.create(
                 "/api/access",
                 "{\"name\":\"Elin Strand\",\"email\":\"%s\",%s,\"writes\":%b}".formatted(elin, what, writes));
     }
 
+    /** The words of the last letter as members of the team see them. */
     private String letter() throws Exception {
         String id = desk.read("/api/post").text("/0/letters/0/id");
         return desk.read("/api/letters/{id}", id).text("/text");
     }
 
+    /** The words of the letter as they reached the guest. */
+    private String letterThatArrived() throws Exception {
+        List<MimeMessage> letters = Awaitility.await().until(() -> mail.receivedBy(elin), l -> l.size() == sent);
+        return MailPartner.text(letters.getLast());
+    }
+
     /** Chooses a password by the address in the letter, and signs in. */
     private Desk joined() throws Exception {
-        Matcher m = WELCOME.matcher(letter());
+        Matcher m = WELCOME.matcher(letterThatArrived());
         assertThat(m.find()).isTrue();
         assertThat(desk.create("/api/welcome/{key}", "{\"password\":\"lighthouse at dusk\"}", m.group(1))
                         .text("/email"))
@@ -206,9 +236,25 @@ class GuestTest extends WithDraft {
     }
 
     @Test
+    void what_lets_a_guest_in_is_seen_by_the_guest_alone() throws Exception {
+        letIn("\"folio\":1", false);
+        Matcher key = WELCOME.matcher(letterThatArrived());
+        assertThat(key.find()).isTrue();
+
+        assertThat(letter())
+                .contains("(an address that stands in the letter alone)")
+                .doesNotContain(key.group(1));
+        List<String> kept = database.queryForList(
+                "select concat(text, html, coalesce(hex(private_address), '')) from outgoing_letter where address = ?",
+                String.class,
+                elin);
+        assertThat(kept).hasSize(1).noneMatch(words -> words.contains(key.group(1)));
+    }
+
+    @Test
     void nobody_signs_in_before_choosing_a_password_and_an_invitation_is_good_once() throws Exception {
         letIn("\"folio\":1", false);
-        Matcher m = WELCOME.matcher(letter());
+        Matcher m = WELCOME.matcher(letterThatArrived());
         assertThat(m.find()).isTrue();
 
         assertThat(desk.create("/api/welcome/{key}", "{\"password\":\"short\"}", m.group(1))

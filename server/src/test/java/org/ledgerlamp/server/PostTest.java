@@ -260,4 +260,28 @@ class PostTest extends ServerTest {
         assertThat(MailPartner.text(told)).contains("/minutes/" + minutes);
         assertThat(mail.received()).hasSize(1);
     }
+
+    @Test
+    void the_kept_password_goes_to_no_other_listener_and_no_less_safely() throws Exception {
+        String account =
+                "{\"host\":\"mail.skerry.example\",\"port\":%d,\"safety\":\"%s\",\"username\":\"lamp\",%s\"sender\":\"lamp@skerry.example\",\"senderName\":\"L\"}";
+        String secret = "\"secret\":\"tide\",";
+        desk.send("PUT", "/api/post/account", account.formatted(465, "TLS", secret));
+        assertThat(desk.send("PUT", "/api/post/account", account.formatted(465, "TLS", ""))
+                        .at("/hasSecret")
+                        .asBoolean())
+                .as("the same listener")
+                .isTrue();
+        assertThat(desk.send("PUT", "/api/post/account", account.formatted(466, "TLS", ""))
+                        .at("/hasSecret")
+                        .asBoolean())
+                .as("another port")
+                .isFalse();
+        desk.send("PUT", "/api/post/account", account.formatted(465, "TLS", secret));
+        assertThat(desk.send("PUT", "/api/post/account", account.formatted(465, "NONE", ""))
+                        .at("/hasSecret")
+                        .asBoolean())
+                .as("without encryption")
+                .isFalse();
+    }
 }

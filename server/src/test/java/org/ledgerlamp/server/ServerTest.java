@@ -15,7 +15,7 @@ import org.springframework.test.web.servlet.MockMvc;
 /**
  * The whole server on a throw-away MariaDB, one for all tests, with the demo in it; every test gets a team of its own.
  */
-@SpringBootTest(properties = {"spring.main.banner-mode=off", "lamp.demo=true"})
+@SpringBootTest(properties = {"spring.main.banner-mode=off", "lamp.demo=true", "lamp.networks=127.0.0.1"})
 @AutoConfigureMockMvc
 public abstract class ServerTest {
     private static final Path HOME = Path.of(

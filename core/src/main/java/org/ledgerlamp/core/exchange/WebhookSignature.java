@@ -7,6 +7,7 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
+import java.util.Optional;
 import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 
@@ -72,23 +73,34 @@ public final class WebhookSignature {
     }
 
     /**
-     * Looks at a delivery.
+     * Looks at the header fields of a delivery, before its body was read.
      *
-     * @param signatures one or several, separated by spaces: a sender that changes its secret signs with both
+     * @return what speaks against it already; empty where nothing does
      */
-    public Verdict check(String id, String timestamp, String signatures, byte[] body, Instant now) {
+    public static Optional<Verdict> against(String id, String timestamp, String signatures, Instant now) {
         if (id == null
                 || id.isBlank()
                 || id.length() > LONGEST_ID
                 || signatures == null
                 || timestamp == null
                 || !timestamp.matches("\\d{1,12}")) {
-            return Verdict.INCOMPLETE;
+            return Optional.of(Verdict.INCOMPLETE);
+        }
+        boolean late = Math.abs(now.getEpochSecond() - Long.parseLong(timestamp)) > TOLERANCE.toSeconds();
+        return late ? Optional.of(Verdict.UNTIMELY) : Optional.empty();
+    }
+
+    /**
+     * Looks at a delivery.
+     *
+     * @param signatures one or several, separated by spaces: a sender that changes its secret signs with both
+     */
+    public Verdict check(String id, String timestamp, String signatures, byte[] body, Instant now) {
+        Optional<Verdict> against = against(id, timestamp, signatures, now);
+        if (against.isPresent()) {
+            return against.get();
         }
         long seconds = Long.parseLong(timestamp);
-        if (Math.abs(now.getEpochSecond() - seconds) > TOLERANCE.toSeconds()) {
-            return Verdict.UNTIMELY;
-        }
         byte[] expected = (VERSION + Base64.getEncoder().encodeToString(mac(id, seconds, body)))
                 .getBytes(StandardCharsets.US_ASCII);
         for (String given : signatures.split(" ")) {

@@ -1,23 +1,29 @@
 package org.ledgerlamp.server.calendar;
 
 import jakarta.annotation.PreDestroy;
+import java.net.URI;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Invitation;
 import org.ledgerlamp.core.exchange.InvitationFile;
 import org.ledgerlamp.server.common.Secrets;
 import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.ledgerlamp.server.minutes.Circulated;
+import org.ledgerlamp.server.outgoing.OutgoingHttp;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -40,11 +46,16 @@ class CalendarDesk {
     private final CalendarWriter writer;
     private final MinutesAppender appender;
     private final Secrets secrets;
+    private final OutgoingHttp http;
     private final Clock clock;
     private final Set<UUID> waiting = ConcurrentHashMap.newKeySet();
     private final Set<UUID> asking = ConcurrentHashMap.newKeySet();
-    private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(
+    private final ScheduledExecutorService round = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("calendar").factory());
+    /** A thread for each calendar: one whose server is slow keeps nobody else waiting. */
+    private final ExecutorService workers = Executors.newVirtualThreadPerTaskExecutor();
+
+    private final Map<UUID, ReentrantLock> turns = new ConcurrentHashMap<>();
 
     CalendarDesk(
             CalendarConnections connections,
@@ -53,6 +64,7 @@ class CalendarDesk {
             CalendarWriter writer,
             MinutesAppender appender,
             Secrets secrets,
+            OutgoingHttp http,
             Clock clock) {
         this.connections = connections;
         this.sync = sync;
@@ -60,27 +72,33 @@ class CalendarDesk {
         this.writer = writer;
         this.appender = appender;
         this.secrets = secrets;
+        this.http = http;
         this.clock = clock;
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        worker.scheduleWithFixedDelay(
-                () -> connections.findByKindNot(ConnectionKind.DROPPED).forEach(c -> carryOut(c.id())),
-                0,
-                MINUTES_BETWEEN,
-                TimeUnit.MINUTES);
+        round.scheduleWithFixedDelay(this::askAll, 0, MINUTES_BETWEEN, TimeUnit.MINUTES);
     }
 
     @PreDestroy
     void close() {
-        worker.shutdownNow();
+        round.shutdownNow();
+        workers.shutdownNow();
+    }
+
+    private void askAll() {
+        try {
+            connections.findByKindNot(ConnectionKind.DROPPED).forEach(c -> ask(c.id()));
+        } catch (RuntimeException e) {
+            LOG.error("the calendars could not be asked; they are asked again in a few minutes", e);
+        }
     }
 
     /** Asks a calendar soon; asking twice meanwhile asks once. */
     void ask(UUID connectionId) {
         if (waiting.add(connectionId)) {
-            worker.execute(() -> carryOut(connectionId));
+            workers.execute(() -> carryOut(connectionId));
         }
     }
 
@@ -107,15 +125,18 @@ class CalendarDesk {
     }
 
     private void carryOut(UUID connectionId) {
-        asking.add(connectionId);
-        waiting.remove(connectionId);
+        ReentrantLock turn = turns.computeIfAbsent(connectionId, id -> new ReentrantLock());
+        turn.lock();
         try {
+            asking.add(connectionId);
+            waiting.remove(connectionId);
             connections.findById(connectionId).ifPresent(this::askNow);
         } catch (RuntimeException e) {
             LOG.error("calendar {} could not be followed", connectionId, e);
             sync.failed(connectionId, "What it says could not be taken over; the server's log has the details.");
         } finally {
             asking.remove(connectionId);
+            turn.unlock();
         }
     }
 
@@ -129,6 +150,7 @@ class CalendarDesk {
                 appender.appendAll(connection.id(), serverOf(connection));
             }
         } catch (CalendarUnreachable e) {
+            LOG.info("calendar {} was not reached", connection.id(), e);
             sync.failed(connection.id(), e.getMessage());
         }
     }
@@ -150,8 +172,14 @@ class CalendarDesk {
         return all;
     }
 
-    CalendarServer serverOf(CalendarConnection connection) {
-        return new CalendarServer(
+    /** The server at an address, as a team reaches it. */
+    CalendarServer server(UUID teamId, URI address, @Nullable String username, @Nullable String secret) {
+        return new CalendarServer(http, teamId, address, username, secret);
+    }
+
+    private CalendarServer serverOf(CalendarConnection connection) {
+        return server(
+                connection.teamId(),
                 connection.address(),
                 connection.username(),
                 connection.secret() == null ? null : secrets.told(connection.secret()));

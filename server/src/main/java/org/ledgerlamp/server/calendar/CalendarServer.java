@@ -2,11 +2,8 @@ package org.ledgerlamp.server.calendar;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.net.URI;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -14,10 +11,13 @@ import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.outgoing.ForbiddenAddress;
+import org.ledgerlamp.server.outgoing.OutgoingHttp;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
@@ -27,7 +27,9 @@ import org.xml.sax.SAXException;
 final class CalendarServer {
     private static final String DAV = "DAV:";
     private static final String CALDAV = "urn:ietf:params:xml:ns:caldav";
-    private static final Duration PATIENCE = Duration.ofSeconds(15);
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final String NO_CALENDAR =
+            "No calendar answers there: the server cannot be reached, has none, or name and password do not fit.";
     private static final int MOST_BYTES = 20 << 20;
     private static final int MULTI_STATUS = 207;
     private static final int NOT_FOUND = 404;
@@ -54,15 +56,18 @@ final class CalendarServer {
             </c:calendar-query>
             """;
 
-    private final HttpClient http = HttpClient.newBuilder()
-            .connectTimeout(PATIENCE)
-            .followRedirects(HttpClient.Redirect.NORMAL)
-            .build();
+    private final OutgoingHttp http;
+    private final UUID teamId;
     private final URI address;
     private final @Nullable String authorization;
 
-    /** @param username with which to sign in, or null */
-    CalendarServer(URI address, @Nullable String username, @Nullable String secret) {
+    /**
+     * @param teamId whose connection it is
+     * @param username with which to sign in, or null
+     */
+    CalendarServer(OutgoingHttp http, UUID teamId, URI address, @Nullable String username, @Nullable String secret) {
+        this.http = http;
+        this.teamId = teamId;
         this.address = address;
         String pair = username + ":" + (secret == null ? "" : secret);
         this.authorization = username == null
@@ -214,7 +219,7 @@ final class CalendarServer {
     }
 
     private HttpRequest.Builder request(URI at) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(at).timeout(PATIENCE);
+        HttpRequest.Builder request = HttpRequest.newBuilder(at);
         if (authorization != null && at.getAuthority().equals(address.getAuthority())) {
             request.header("Authorization", authorization);
         }
@@ -225,34 +230,24 @@ final class CalendarServer {
     private record Reply(int status, byte[] body, @Nullable String tag) {
         byte[] wanted(Integer... statuses) throws CalendarUnreachable {
             if (!List.of(statuses).contains(status)) {
-                throw new CalendarUnreachable("The server answered with " + status + ".");
+                throw new CalendarUnreachable(NO_CALENDAR, new IOException("status " + status));
             }
             return body;
         }
     }
 
+    /** What went wrong is told in one way, so that nobody learns from it which doors of our own network are open. */
     private Reply exchange(HttpRequest request) throws CalendarUnreachable {
         try {
-            HttpResponse<InputStream> response = http.send(request, HttpResponse.BodyHandlers.ofInputStream());
-            try (InputStream in = response.body()) {
-                if (response.statusCode() == 401 || response.statusCode() == 403) {
-                    throw new CalendarUnreachable("The server does not let us in: name and password do not fit.");
-                }
-                byte[] bytes = in.readNBytes(MOST_BYTES + 1);
-                if (bytes.length > MOST_BYTES) {
-                    throw new CalendarUnreachable(
-                            "The calendar is larger than the limit of %,d bytes.".formatted(MOST_BYTES));
-                }
-                return new Reply(
-                        response.statusCode(),
-                        bytes,
-                        response.headers().firstValue("ETag").orElse(null));
-            }
+            OutgoingHttp.Reply reply = http.exchange(teamId, request, PATIENCE, MOST_BYTES);
+            return new Reply(
+                    reply.status(),
+                    reply.body(),
+                    reply.headers().firstValue("ETag").orElse(null));
+        } catch (ForbiddenAddress e) {
+            throw new CalendarUnreachable(e.getMessage(), e);
         } catch (IOException e) {
-            throw new CalendarUnreachable("The server at " + address.getAuthority() + " cannot be reached.", e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new CalendarUnreachable("Asking was broken off.", e);
+            throw new CalendarUnreachable(NO_CALENDAR, e);
         }
     }
 

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.WebAddress;
+import org.ledgerlamp.server.outgoing.NetworkService;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,11 +32,14 @@ class ConnectionController {
     private final CalendarConnections connections;
     private final CalendarDesk desk;
     private final ConnectionService service;
+    private final NetworkService networks;
 
-    ConnectionController(CalendarConnections connections, CalendarDesk desk, ConnectionService service) {
+    ConnectionController(
+            CalendarConnections connections, CalendarDesk desk, ConnectionService service, NetworkService networks) {
         this.connections = connections;
         this.desk = desk;
         this.service = service;
+        this.networks = networks;
     }
 
     record ConnectionFacts(
@@ -82,10 +86,12 @@ class ConnectionController {
     @PostMapping("/api/connections/offered")
     List<OfferedCalendar> offered(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LookedFor where) {
         try {
-            return new CalendarServer(checked(where.address()), emptyToNull(where.username()), where.secret())
-                    .calendars().stream()
-                            .map(o -> new OfferedCalendar(o.name(), o.address().toString()))
-                            .toList();
+            return desk
+                    .server(who.teamId(), checked(where.address()), emptyToNull(where.username()), where.secret())
+                    .calendars()
+                    .stream()
+                    .map(o -> new OfferedCalendar(o.name(), o.address().toString()))
+                    .toList();
         } catch (CalendarUnreachable e) {
             throw Refusal.invalid(e.getMessage()).because(e);
         }
@@ -104,13 +110,10 @@ class ConnectionController {
         if (full) {
             throw Refusal.conflict("A member may have " + MOST + " calendars.");
         }
+        URI address = checked(facts.address());
+        networks.refuseForbidden(who.teamId(), address);
         CalendarConnection connection = service.connect(
-                who,
-                facts.kind(),
-                facts.name().strip(),
-                checked(facts.address()),
-                emptyToNull(facts.username()),
-                facts.secret());
+                who, facts.kind(), facts.name().strip(), address, emptyToNull(facts.username()), facts.secret());
         return view(connection, desk.asking());
     }
 

@@ -44,6 +44,11 @@ public final class Refusal extends ErrorResponseException {
         return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "Too many tries", detail);
     }
 
+    /** Too much is under way just now; the same request may go through in a moment. */
+    public static Refusal busy(String detail) {
+        return new Refusal(HttpStatus.SERVICE_UNAVAILABLE, "Busy", detail);
+    }
+
     /** The write was made on a version that somebody has changed since; {@code current} is what stands now. */
     public static Refusal stale(Object current) {
         Refusal refusal = new Refusal(

@@ -13,6 +13,7 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.calendar.ConnectionService;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.minutes.DraftingDesk;
+import org.ledgerlamp.server.outgoing.NetworkService;
 import org.ledgerlamp.server.post.MailAccountService;
 import org.ledgerlamp.server.recorder.RecorderService;
 import org.ledgerlamp.server.roster.RosterService;
@@ -33,6 +34,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class DemoLoader implements ApplicationRunner {
     private static final String HOME = "demo/";
     private static final String ZONE = "Europe/Oslo";
+    /** Where the simulated partners are: this machine. */
+    private static final String PARTNERS_NETWORK = "127.0.0.0/8";
 
     private final AccessService access;
     private final RosterService roster;
@@ -43,6 +46,7 @@ public class DemoLoader implements ApplicationRunner {
     private final ConnectionService connections;
     private final MailAccountService mail;
     private final RecorderService recorders;
+    private final NetworkService networks;
     private final DemoPartners partners;
     private final Clock clock;
     private final DemoScript script = script();
@@ -57,6 +61,7 @@ public class DemoLoader implements ApplicationRunner {
             ConnectionService connections,
             MailAccountService mail,
             RecorderService recorders,
+            NetworkService networks,
             DemoPartners partners,
             Clock clock) {
         this.access = access;
@@ -68,6 +73,7 @@ public class DemoLoader implements ApplicationRunner {
         this.connections = connections;
         this.mail = mail;
         this.recorders = recorders;
+        this.networks = networks;
         this.partners = partners;
         this.clock = clock;
     }
@@ -111,6 +117,7 @@ public class DemoLoader implements ApplicationRunner {
     }
 
     private void meet(SignedIn lead) {
+        networks.allow(lead.teamId(), PARTNERS_NETWORK);
         DemoPartners.CalendarAt calendar = partners.calendar();
         if (calendar != null) {
             connections.connectCalDav(lead, "Ferries", calendar.address(), calendar.user(), calendar.password());

@@ -21,6 +21,7 @@ import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.post.Dispatch;
 import org.ledgerlamp.server.post.LetterKind;
 import org.ledgerlamp.server.post.PostRoom;
+import org.ledgerlamp.server.post.PrivateAddress;
 import org.ledgerlamp.server.post.Recipient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -91,19 +92,20 @@ class GuestService {
         LetterBuilder letter = new LetterBuilder()
                 .paragraph(who.name() + " of " + access.teamName(who.teamId()) + " lets you into " + what
                         + " of their minutes.");
+        Dispatch dispatch = Dispatch.of(who.teamId(), LetterKind.LET_IN, null, who.memberId());
+        Recipient to = new Recipient(guest.name(), guest.email());
+        String subject = "You are let into minutes of " + access.teamName(who.teamId());
         if (guest.joined()) {
             letter.paragraph("Sign in with the password you chose:").link(address.of("/let-in"));
+            room.putOut(dispatch, List.of(to), letter.titled(subject));
         } else {
             String key = Keys.made();
             invitations.save(
                     new Invitation(guest.id(), Keys.digest(key), clock.instant().plus(INVITED_FOR)));
             letter.paragraph("Choose a password first; the address is good for two weeks:")
-                    .link(address.of("/welcome/" + key));
+                    .link(PrivateAddress.HERE);
+            room.putOutPrivately(dispatch, to, letter.titled(subject), address.of("/welcome/" + key));
         }
-        room.putOut(
-                Dispatch.of(who.teamId(), LetterKind.LET_IN, null, who.memberId()),
-                List.of(new Recipient(guest.name(), guest.email())),
-                letter.titled("You are let into minutes of " + access.teamName(who.teamId())));
     }
 
     /** What is granted to the team's guests, in order of granting. */

@@ -7,16 +7,19 @@ import jakarta.mail.internet.InternetAddress;
 import jakarta.mail.internet.MimeMessage;
 import java.io.UnsupportedEncodingException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Date;
 import java.util.Properties;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeoutException;
 import org.eclipse.angus.mail.smtp.SMTPAddressFailedException;
 import org.eclipse.angus.mail.smtp.SMTPSendFailedException;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
+import org.ledgerlamp.server.outgoing.Deadline;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailAuthenticationException;
-import org.springframework.mail.MailException;
 import org.springframework.mail.MailSendException;
 import org.springframework.mail.javamail.JavaMailSenderImpl;
 import org.springframework.mail.javamail.MimeMessageHelper;
@@ -24,6 +27,9 @@ import org.springframework.mail.javamail.MimeMessageHelper;
 /** Hands letters to a mail server by SMTP (RFC 5321). */
 final class Carrier {
     private static final String PATIENCE_MS = "20000";
+    /** For a letter from the first step to the last, however slowly the server takes it. */
+    private static final Duration WHOLE = Duration.ofSeconds(60);
+
     private static final int FIRST_FINAL_REPLY = 500;
 
     private final JavaMailSenderImpl sender = new JavaMailSenderImpl();
@@ -55,7 +61,7 @@ final class Carrier {
 
         private final boolean forGood;
 
-        private NotTaken(String why, boolean forGood, Exception cause) {
+        private NotTaken(String why, boolean forGood, Throwable cause) {
             super(why, cause);
             this.forGood = forGood;
         }
@@ -83,18 +89,31 @@ final class Carrier {
             Instant writtenAt)
             throws NotTaken {
         try {
-            sender.send(message(letter, file, to, replyTo, name, writtenAt));
-        } catch (MailAuthenticationException e) {
-            throw new NotTaken("The mail server does not let us in: name and password do not fit.", false, e);
-        } catch (MailSendException e) {
-            Exception cause =
-                    e.getFailedMessages().values().stream().findFirst().orElse(e);
-            throw new NotTaken(reason(cause), isFinal(cause), e);
+            MimeMessage message = message(letter, file, to, replyTo, name, writtenAt);
+            Deadline.within(WHOLE, () -> {
+                sender.send(message);
+                return true;
+            });
+        } catch (TimeoutException e) {
+            throw new NotTaken(reason(e), false, e);
+        } catch (ExecutionException e) {
+            throw notTaken(e.getCause());
         } catch (MessagingException | UnsupportedEncodingException e) {
             throw new NotTaken("The letter cannot be written: " + e.getMessage(), true, e);
-        } catch (MailException e) {
-            throw new NotTaken(reason(e), false, e);
         }
+    }
+
+    private NotTaken notTaken(Throwable why) {
+        return switch (why) {
+            case MailAuthenticationException e ->
+                new NotTaken("The mail server does not let us in: name and password do not fit.", false, e);
+            case MailSendException e -> {
+                Exception cause =
+                        e.getFailedMessages().values().stream().findFirst().orElse(e);
+                yield new NotTaken(reason(cause), isFinal(cause), e);
+            }
+            default -> new NotTaken(reason(why), false, why);
+        };
     }
 
     private MimeMessage message(

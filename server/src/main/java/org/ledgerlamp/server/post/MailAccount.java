@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -37,9 +38,15 @@ class MailAccount extends Versioned {
         super(teamId);
     }
 
-    /** @param secret encrypted; null keeps the one there is, as long as the server and the name stay the same */
+    /**
+     * @param secret encrypted; null keeps the one there is, as long as it goes to the same listener under the same name and
+     *     no less safely
+     */
     void change(MailAccountFacts facts, byte @Nullable [] secret) {
-        boolean same = facts.host().equalsIgnoreCase(host) && java.util.Objects.equals(facts.username(), username);
+        boolean same = facts.host().equalsIgnoreCase(host)
+                && facts.port() == port
+                && facts.safety() == safety
+                && Objects.equals(facts.username(), username);
         this.secret = secret != null ? secret : same ? this.secret : null;
         host = facts.host();
         port = facts.port();

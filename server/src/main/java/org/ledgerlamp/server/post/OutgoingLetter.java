@@ -83,6 +83,10 @@ class OutgoingLetter extends Versioned {
 
     private String problem;
 
+    /** Encrypted; see {@link PrivateAddress}. */
+    @Column(name = "private_address")
+    private byte[] privateAddress;
+
     protected OutgoingLetter() {}
 
     OutgoingLetter(Dispatch dispatch, Recipient to, Letter letter, Instant now) {
@@ -100,10 +104,20 @@ class OutgoingLetter extends Versioned {
         this.html = letter.html();
     }
 
+    /** @param hidden encrypted */
+    void keepPrivate(byte[] hidden) {
+        privateAddress = hidden.clone();
+    }
+
+    byte @Nullable [] privateAddress() {
+        return privateAddress;
+    }
+
     void delivered(Instant now) {
         attempts++;
         settle(State.DELIVERED, now);
         problem = null;
+        privateAddress = null;
     }
 
     /** It did not go out; it is tried again after a pause that doubles, until it was tried too often. */

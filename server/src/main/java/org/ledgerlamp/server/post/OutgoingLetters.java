@@ -15,8 +15,12 @@ interface OutgoingLetters extends JpaRepository<OutgoingLetter, UUID> {
     List<OutgoingLetter> findByTeamIdAndState(UUID teamId, OutgoingLetter.State state);
 
     @Query("select l.id from OutgoingLetter l where l.state = org.ledgerlamp.server.post.OutgoingLetter.State.WAITING"
-            + " and l.nextTryAt <= :now order by l.nextTryAt, l.id")
-    List<UUID> due(Instant now, Limit most);
+            + " and l.teamId = :teamId and l.nextTryAt <= :now order by l.nextTryAt, l.id")
+    List<UUID> due(UUID teamId, Instant now, Limit most);
+
+    @Query("select distinct l.teamId from OutgoingLetter l"
+            + " where l.state = org.ledgerlamp.server.post.OutgoingLetter.State.WAITING and l.nextTryAt <= :now")
+    List<UUID> teamsWithDue(Instant now);
 
     @Query("select l.dispatch from OutgoingLetter l where l.teamId = :teamId and l.writtenAt < :before"
             + " and (:meetingId is null or l.meetingId = :meetingId)"

@@ -109,7 +109,8 @@ class PostController {
     @GetMapping("/api/letters/{id}")
     LetterWords words(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         OutgoingLetter letter = room.one(who.teamId(), id);
-        return new LetterWords(letter.letter().subject(), letter.letter().text());
+        return new LetterWords(
+                letter.letter().subject(), PrivateAddress.shown(letter.letter().text()));
     }
 
     @PostMapping("/api/letters/{id}/again")

@@ -2,7 +2,10 @@ package org.ledgerlamp.server.post;
 
 import jakarta.annotation.PreDestroy;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
@@ -26,6 +29,9 @@ class PostDesk {
     private final ScheduledExecutorService worker = Executors.newSingleThreadScheduledExecutor(
             Thread.ofPlatform().daemon().name("post").factory());
 
+    private final ExecutorService carriers = Executors.newVirtualThreadPerTaskExecutor();
+    private final Set<UUID> carrying = ConcurrentHashMap.newKeySet();
+
     PostDesk(PostRoom room, PostRound round) {
         this.room = room;
         this.round = round;
@@ -39,6 +45,7 @@ class PostDesk {
     @PreDestroy
     void close() {
         worker.shutdownNow();
+        carriers.shutdownNow();
     }
 
     @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
@@ -46,12 +53,30 @@ class PostDesk {
         worker.execute(this::sendDue);
     }
 
+    /** Hands what is due to each team's own carrier, so that the slow server of one keeps nobody else waiting. */
     private void sendDue() {
         try {
-            List<UUID> due = room.due(AT_ONCE);
-            due.forEach(round::send);
+            for (UUID team : room.teamsWithDue()) {
+                if (carrying.add(team)) {
+                    carriers.execute(() -> carry(team));
+                }
+            }
         } catch (RuntimeException e) {
             LOG.error("the post could not be sent; it is tried again", e);
+        }
+    }
+
+    private void carry(UUID team) {
+        try {
+            List<UUID> due = room.due(team, AT_ONCE);
+            while (!due.isEmpty()) {
+                due.forEach(round::send);
+                due = room.due(team, AT_ONCE);
+            }
+        } catch (RuntimeException e) {
+            LOG.error("the post of team {} could not be sent; it is tried again", team, e);
+        } finally {
+            carrying.remove(team);
         }
     }
 }

@@ -13,6 +13,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.Secrets;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -26,10 +27,17 @@ public class PostRoom {
 
     private final OutgoingLetters letters;
     private final DispatchFiles files;
+    private final Secrets secrets;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    PostRoom(OutgoingLetters letters, DispatchFiles files, ApplicationEventPublisher events, Clock clock) {
+    PostRoom(
+            OutgoingLetters letters,
+            DispatchFiles files,
+            Secrets secrets,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.secrets = secrets;
         this.letters = letters;
         this.files = files;
         this.events = events;
@@ -62,6 +70,17 @@ public class PostRoom {
                 letters.save(new OutgoingLetter(dispatch, recipient, letter, now));
             }
         });
+        events.publishEvent(new PutOut());
+    }
+
+    /**
+     * Puts out a letter with an address for its recipient alone, which stands where the letter says
+     * {@link PrivateAddress#HERE}.
+     */
+    public void putOutPrivately(Dispatch dispatch, Recipient to, Letter letter, String privateAddress) {
+        OutgoingLetter outgoing = new OutgoingLetter(dispatch, to, letter, clock.instant());
+        outgoing.keepPrivate(secrets.hidden(privateAddress));
+        letters.save(outgoing);
         events.publishEvent(new PutOut());
     }
 
@@ -111,9 +130,15 @@ public class PostRoom {
         events.publishEvent(new PutOut());
     }
 
-    /** The letters to be sent now. */
+    /** The teams that have letters to be sent now. */
     @Transactional(readOnly = true)
-    public List<UUID> due(int most) {
-        return letters.due(clock.instant(), Limit.of(most));
+    List<UUID> teamsWithDue() {
+        return letters.teamsWithDue(clock.instant());
+    }
+
+    /** The letters of a team to be sent now. */
+    @Transactional(readOnly = true)
+    List<UUID> due(UUID teamId, int most) {
+        return letters.due(teamId, clock.instant(), Limit.of(most));
     }
 }

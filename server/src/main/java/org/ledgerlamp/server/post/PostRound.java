@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import org.ledgerlamp.core.exchange.Letter;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.common.Secrets;
 import org.ledgerlamp.server.live.Changed;
@@ -59,7 +60,7 @@ class PostRound {
         Carrier carrier = new Carrier(account.get(), secret == null ? null : secrets.told(secret));
         try {
             carrier.carry(
-                    letter.letter(),
+                    words(letter),
                     room.enclosure(letter.dispatch()).orElse(null),
                     new Recipient(letter.name(), letter.address()),
                     replyTo(letter),
@@ -75,6 +76,11 @@ class PostRound {
                 }
             });
         }
+    }
+
+    private Letter words(OutgoingLetter letter) {
+        byte[] hidden = letter.privateAddress();
+        return hidden == null ? letter.letter() : PrivateAddress.told(letter.letter(), secrets.told(hidden));
     }
 
     /** Answers go to the member who sent it. */

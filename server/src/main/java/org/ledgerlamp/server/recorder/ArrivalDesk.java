@@ -75,13 +75,28 @@ class ArrivalDesk {
     record Seal(@Nullable String id, @Nullable String timestamp, @Nullable String signature) {}
 
     /**
+     * Looks at what is known of a delivery before its body.
+     *
+     * @throws Refusal 401 where it cannot be taken, whatever its body is
+     */
+    void expect(String box, Seal seal) {
+        recorderOf(box);
+        WebhookSignature.against(seal.id(), seal.timestamp(), seal.signature(), clock.instant())
+                .ifPresent(ArrivalDesk::refuse);
+    }
+
+    private Recorder recorderOf(String box) {
+        return recorders.findByBox(box).orElseThrow(() -> Refusal.notSigned("Nobody delivers here."));
+    }
+
+    /**
      * Takes a delivery.
      *
      * @param box the last part of the address to which it came
      * @throws Refusal 401 where it is not the recorder's own or not of now, 409 where it is a replay
      */
     void take(String box, Seal seal, byte[] body) {
-        Recorder recorder = recorders.findByBox(box).orElseThrow(() -> Refusal.notSigned("Nobody delivers here."));
+        Recorder recorder = recorderOf(box);
         check(recorder, seal, body);
         turn.lock();
         try {
@@ -102,8 +117,11 @@ class ArrivalDesk {
     }
 
     private void check(Recorder recorder, Seal seal, byte[] body) {
-        WebhookSignature.Verdict verdict = new WebhookSignature(secrets.told(recorder.secret()))
-                .check(seal.id(), seal.timestamp(), seal.signature(), body, clock.instant());
+        refuse(new WebhookSignature(secrets.told(recorder.secret()))
+                .check(seal.id(), seal.timestamp(), seal.signature(), body, clock.instant()));
+    }
+
+    private static void refuse(WebhookSignature.Verdict verdict) {
         switch (verdict) {
             case GENUINE -> {}
             case INCOMPLETE -> throw Refusal.notSigned("The delivery does not carry id, time and signature.");

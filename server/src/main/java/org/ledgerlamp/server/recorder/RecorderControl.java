@@ -1,9 +1,7 @@
 package org.ledgerlamp.server.recorder;
 
 import java.io.IOException;
-import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -14,6 +12,9 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.WebhookSignature;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Secrets;
+import org.ledgerlamp.server.common.Texts;
+import org.ledgerlamp.server.outgoing.ForbiddenAddress;
+import org.ledgerlamp.server.outgoing.OutgoingHttp;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -25,12 +26,15 @@ class RecorderControl {
     private static final Duration PATIENCE = Duration.ofSeconds(8);
     private static final JsonMapper JSON = JsonMapper.shared();
 
-    private final HttpClient http =
-            HttpClient.newBuilder().connectTimeout(PATIENCE).build();
+    private static final int LONGEST_PROBLEM = 300;
+    private static final int MOST_BYTES = 64 << 10;
+
+    private final OutgoingHttp http;
     private final Secrets secrets;
     private final Clock clock;
 
-    RecorderControl(Secrets secrets, Clock clock) {
+    RecorderControl(OutgoingHttp http, Secrets secrets, Clock clock) {
+        this.http = http;
         this.secrets = secrets;
         this.clock = clock;
     }
@@ -53,7 +57,6 @@ class RecorderControl {
         String id = "cmd_" + UUID.randomUUID();
         Instant now = clock.instant();
         HttpRequest request = HttpRequest.newBuilder(recorder.control())
-                .timeout(PATIENCE)
                 .header("Content-Type", "application/json")
                 .header(WebhookSignature.ID, id)
                 .header(WebhookSignature.TIMESTAMP, String.valueOf(now.getEpochSecond()))
@@ -62,20 +65,32 @@ class RecorderControl {
                         new WebhookSignature(secrets.told(recorder.secret())).sign(id, now, body))
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body))
                 .build();
+        return obeyed(recorder, request);
+    }
+
+    private String obeyed(Recorder recorder, HttpRequest request) {
         try {
-            HttpResponse<byte[]> answer = http.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            OutgoingHttp.Reply answer = http.exchange(recorder.teamId(), request, PATIENCE, MOST_BYTES);
             JsonNode said = JSON.readTree(answer.body());
-            if (answer.statusCode() != 200) {
-                throw Refusal.conflict(recorder.name() + " did not do it: "
-                        + said.path("error").asString("it answered with " + answer.statusCode()) + ".");
+            String problem = said.path("error").asString("");
+            if (answer.status() == 200) {
+                return said.path("recording").asString("");
             }
-            return said.path("recording").asString("");
+            if (!problem.isBlank()) {
+                throw Refusal.conflict(
+                        recorder.name() + " did not do it: " + Texts.shortened(problem, LONGEST_PROBLEM) + ".");
+            }
+            throw notReached(recorder, null);
+        } catch (ForbiddenAddress e) {
+            throw Refusal.conflict(e.getMessage()).because(e);
         } catch (IOException | JacksonException e) {
-            throw Refusal.conflict(recorder.name() + " cannot be reached.").because(e);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw Refusal.conflict("Asking " + recorder.name() + " was broken off.")
-                    .because(e);
+            throw notReached(recorder, e);
         }
+    }
+
+    /** The same words for a closed door and for a strange answer: nobody learns from them what listens in our network. */
+    private static Refusal notReached(Recorder recorder, @Nullable Exception cause) {
+        return Refusal.conflict(recorder.name() + " cannot be reached, or does not answer as a recorder does.")
+                .because(cause);
     }
 }

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.recorder;
 
+import java.net.URI;
 import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.List;
@@ -10,6 +11,7 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Secrets;
 import org.ledgerlamp.server.common.WebAddress;
+import org.ledgerlamp.server.outgoing.NetworkService;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,11 +24,13 @@ public class RecorderService {
 
     private final Recorders recorders;
     private final Secrets secrets;
+    private final NetworkService networks;
     private final SecureRandom random = new SecureRandom();
 
-    RecorderService(Recorders recorders, Secrets secrets) {
+    RecorderService(Recorders recorders, Secrets secrets, NetworkService networks) {
         this.recorders = recorders;
         this.secrets = secrets;
+        this.networks = networks;
     }
 
     String freshSecret() {
@@ -56,7 +60,12 @@ public class RecorderService {
             throw Refusal.conflict("A team may have " + MOST + " recorders.");
         }
         return recorders.save(new Recorder(
-                who.teamId(), who.memberId(), name.strip(), box, checked(control), secrets.hidden(secret)));
+                who.teamId(),
+                who.memberId(),
+                name.strip(),
+                box,
+                checked(who.teamId(), control),
+                secrets.hidden(secret)));
     }
 
     /** Sets up a recorder that was told before where to deliver and with which secret. */
@@ -64,10 +73,13 @@ public class RecorderService {
         setUp(who, name, control, secret, box);
     }
 
-    private static @Nullable String checked(@Nullable String control) {
-        return control == null || control.isBlank()
-                ? null
-                : WebAddress.of(control, "a recorder").toString();
+    private @Nullable String checked(UUID teamId, @Nullable String control) {
+        if (control == null || control.isBlank()) {
+            return null;
+        }
+        URI address = WebAddress.of(control, "a recorder");
+        networks.refuseForbidden(teamId, address);
+        return address.toString();
     }
 
     void remove(UUID teamId, UUID id) {
