@@ -1,5 +1,7 @@
 package org.ledgerlamp.core.source;
 
+import java.util.Arrays;
+
 /** The layouts a source can have, recognised by content. */
 public enum SourceFormat {
     WEBVTT("WebVTT"),
@@ -19,5 +21,17 @@ public enum SourceFormat {
     /** The format's name as shown to people. */
     public String label() {
         return label;
+    }
+
+    /**
+     * The format of a label.
+     *
+     * @throws IllegalArgumentException where none is called so
+     */
+    public static SourceFormat labelled(String label) {
+        return Arrays.stream(values())
+                .filter(f -> f.label.equals(label))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no format is called " + label));
     }
 }

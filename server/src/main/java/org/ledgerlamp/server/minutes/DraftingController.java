@@ -47,7 +47,8 @@ class DraftingController {
             @RequestHeader(required = false) @Nullable String prefer,
             @Valid @RequestBody DraftingWish wish)
             throws InterruptedException {
-        return drafting.begin(who, id, wish.template(), null).viewWithin(wait(prefer));
+        DraftingView begun = drafting.begin(who, id, wish.template(), null);
+        return drafting.viewWithin(who.teamId(), begun.id(), wait(prefer));
     }
 
     /** How far a drafting is. */
@@ -57,7 +58,7 @@ class DraftingController {
             @PathVariable UUID id,
             @RequestHeader(required = false) @Nullable String prefer)
             throws InterruptedException {
-        return drafting.one(who.teamId(), id).viewWithin(wait(prefer));
+        return drafting.viewWithin(who.teamId(), id, wait(prefer));
     }
 
     private static Duration wait(@Nullable String prefer) {

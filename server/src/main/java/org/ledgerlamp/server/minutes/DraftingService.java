@@ -81,12 +81,33 @@ public class DraftingService {
         Meeting meeting = meetings.one(teamId, meetingId);
         List<SourceFile> sources = tray.of(teamId, List.of(meetingId));
         if (sources.isEmpty()) {
-            throw Refusal.conflict("No source belongs to this meeting, so there is nothing to draft from.");
+            throw nothingToDraftFrom();
         }
         Template form = begun(meeting)
                 .map(kept -> templateName == null ? kept.template() : templates.named(teamId, templateName))
                 .orElseGet(() -> templateName == null ? fitting(meeting) : templates.named(teamId, templateName));
         return order(meeting, sources, detail == null ? form : form.with(detail));
+    }
+
+    /**
+     * Looks whether a wish can be met, without reading anything.
+     *
+     * @throws Refusal where there is nothing to draft from, no such template, or the minutes are filed
+     */
+    @Transactional(readOnly = true)
+    void check(Drafting.Wish wish) {
+        Meeting meeting = meetings.one(wish.teamId(), wish.meetingId());
+        if (tray.of(wish.teamId(), List.of(wish.meetingId())).isEmpty()) {
+            throw nothingToDraftFrom();
+        }
+        if (wish.template() != null) {
+            templates.named(wish.teamId(), wish.template());
+        }
+        begun(meeting);
+    }
+
+    private static Refusal nothingToDraftFrom() {
+        return Refusal.conflict("No source belongs to this meeting, so there is nothing to draft from.");
     }
 
     /** What it takes to try a template on a meeting; nothing is kept of it. */

@@ -62,7 +62,7 @@ class MinutesController {
             @RequestHeader(HttpHeaders.IF_MATCH) String ifMatch,
             @Valid @RequestBody TemplateChoice choice) {
         UUID meeting = minutes.toRedraft(who.teamId(), id, ifMatch);
-        return drafting.begin(who, meeting, choice.template(), choice.detail()).view();
+        return drafting.begin(who, meeting, choice.template(), choice.detail());
     }
 
     @PostMapping("/api/minutes/{id}/lines")

@@ -3,6 +3,7 @@ package org.ledgerlamp.server.tray;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.search.engine.backend.types.Aggregable;
 import org.hibernate.search.engine.backend.types.Highlightable;
@@ -13,6 +14,7 @@ import org.hibernate.search.mapper.pojo.mapping.definition.annotation.FullTextFi
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.GenericField;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.Indexed;
 import org.hibernate.search.mapper.pojo.mapping.definition.annotation.KeywordField;
+import org.ledgerlamp.core.source.Mark;
 import org.ledgerlamp.core.source.NoteLine;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.common.PlaceOf;
@@ -42,6 +44,9 @@ public class Passage extends TeamOwned {
     @Column(name = "end_ms")
     private Integer endMs;
 
+    /** Of notes: the number of the line in its file, from 1; unknown of those read before it was kept. */
+    private Integer line;
+
     private int indent;
     private boolean heading;
     private String mark;
@@ -55,24 +60,20 @@ public class Passage extends TeamOwned {
 
     protected Passage() {}
 
-    Passage(UUID teamId, UUID sourceId, Utterance u, NoteLine note) {
-        super(teamId);
-        this.sourceId = sourceId;
-        this.n = u.n();
-        this.speaker = u.speaker();
-        this.startMs = u.start() == null ? null : (int) u.start().toMillis();
-        this.endMs = u.end() == null ? null : (int) u.end().toMillis();
-        this.text = u.text();
-        if (note != null) {
-            this.indent = note.indent();
-            this.heading = note.heading();
-            this.mark = note.mark().map(Enum::name).orElse(null);
-        }
-    }
-
     /** The utterance it was made of. */
     Utterance utterance() {
         return new Utterance(n, speaker, duration(startMs), duration(endMs), text);
+    }
+
+    /** The line of notes it was made of. */
+    NoteLine noteLine() {
+        return new NoteLine(
+                n,
+                line == null ? n + 1 : line,
+                indent,
+                heading,
+                Optional.ofNullable(mark).map(Mark::valueOf),
+                text);
     }
 
     private static Duration duration(Integer millis) {

@@ -10,13 +10,18 @@ import jakarta.persistence.Table;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.source.Problem;
 import org.ledgerlamp.core.source.Shorthand;
 import org.ledgerlamp.core.source.Source;
+import org.ledgerlamp.core.source.SourceDesk;
+import org.ledgerlamp.core.source.SourceFacts;
+import org.ledgerlamp.core.source.SourceFormat;
 import org.ledgerlamp.server.common.Digests;
 import org.ledgerlamp.server.common.JsonColumn;
 import org.ledgerlamp.server.common.Versioned;
@@ -82,6 +87,13 @@ public class SourceFile extends Versioned {
     @Column(name = "read_by", columnDefinition = "longtext")
     private Shorthand readBy;
 
+    @Column(name = "read_as_notes")
+    private boolean readAsNotes;
+
+    /** {@link SourceDesk#VERSION} of the desk that read it. */
+    @Column(name = "reader_version")
+    private int readerVersion;
+
     @Column(name = "meeting_id")
     private UUID meetingId;
 
@@ -102,8 +114,11 @@ public class SourceFile extends Versioned {
         this.receivedBy = receivedBy;
     }
 
-    void read(Source source, List<String> people) {
+    void read(Source source) {
+        Set<String> people = new LinkedHashSet<>(source.speakers());
+        people.addAll(source.facts().participants());
         state = State.READ;
+        readerVersion = SourceDesk.VERSION;
         notes = source.isNotes();
         format = source.format().label();
         passages = source.utterances().size();
@@ -114,7 +129,7 @@ public class SourceFile extends Versioned {
                 source.facts().title(),
                 source.facts().startedAt(),
                 source.facts().date(),
-                people);
+                List.copyOf(people));
     }
 
     void broken(Problem problem) {
@@ -126,13 +141,36 @@ public class SourceFile extends Versioned {
         meetingId = meeting;
     }
 
-    /** The marks it is read by, now and whenever it is read again, so that its passages stay the same. */
+    /** The marks it is read by: those that the team had when it came. */
     Shorthand readBy() {
         return readBy == null ? Shorthand.NONE : readBy;
     }
 
-    void readBy(Shorthand shorthand) {
+    /** Whether its lines are read as notes, even where they look like a transcript's. */
+    boolean isReadAsNotes() {
+        return readAsNotes;
+    }
+
+    void isToBeReadBy(Shorthand shorthand, boolean asNotes) {
         readBy = shorthand;
+        readAsNotes = asNotes;
+    }
+
+    /** What was read of it, put together again from its passages. */
+    Source source(List<Passage> passages) {
+        List<String> speaking = passages.stream().map(Passage::speaker).toList();
+        return new Source(
+                SourceFormat.labelled(format),
+                passages.stream().map(Passage::utterance).toList(),
+                notes ? passages.stream().map(Passage::noteLine).toList() : List.of(),
+                new SourceFacts(
+                        facts.title(),
+                        facts.startedAt(),
+                        facts.date(),
+                        facts.speakers().stream()
+                                .filter(s -> !speaking.contains(s))
+                                .toList()),
+                problems);
     }
 
     /** Says that it was typed on the meeting's own page. */

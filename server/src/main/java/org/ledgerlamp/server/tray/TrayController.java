@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,6 +33,9 @@ import org.springframework.web.multipart.MultipartFile;
 /** The in-tray and its sources over HTTP. */
 @RestController
 class TrayController {
+    /** What takes longer to read goes on in the background. */
+    private static final Duration PATIENCE = Duration.ofSeconds(5);
+
     private final TrayService tray;
     private final Suggestions suggestions;
 
@@ -43,6 +47,7 @@ class TrayController {
     /**
      * A source, without its words.
      *
+     * @param read how many hundredths of it are read, while it is being read
      * @param guesses the meetings it may belong to; said of what waits alone
      */
     record SourceView(
@@ -51,6 +56,7 @@ class TrayController {
             int size,
             Instant receivedAt,
             SourceFile.State state,
+            @Nullable Integer read,
             boolean notes,
             @Nullable String format,
             int passages,
@@ -59,17 +65,14 @@ class TrayController {
             List<Problem> problems,
             @Nullable UUID meetingId,
             List<Suggestions.Guess> guesses) {
-        static SourceView of(SourceFile f) {
-            return of(f, List.of());
-        }
-
-        static SourceView of(SourceFile f, List<Suggestions.Guess> guesses) {
+        static SourceView of(SourceFile f, @Nullable Integer read, List<Suggestions.Guess> guesses) {
             return new SourceView(
                     f.id(),
                     f.name(),
                     f.size(),
                     f.receivedAt(),
                     f.state(),
+                    f.state() == SourceFile.State.KEPT ? read : null,
                     f.isNotes(),
                     f.format(),
                     f.passages(),
@@ -79,6 +82,10 @@ class TrayController {
                     f.meetingId(),
                     guesses);
         }
+    }
+
+    private SourceView view(SourceFile file, List<Suggestions.Guess> guesses) {
+        return SourceView.of(file, tray.progress(file).orElse(null), guesses);
     }
 
     /** A source just taken in, and the name of one with the same bytes. */
@@ -105,7 +112,7 @@ class TrayController {
     @GetMapping("/api/tray")
     List<SourceView> waiting(@AuthenticationPrincipal SignedIn who) {
         return tray.waiting(who.teamId()).stream()
-                .map(f -> SourceView.of(f, suggestions.guesses(f)))
+                .map(f -> view(f, suggestions.guesses(f)))
                 .toList();
     }
 
@@ -115,25 +122,25 @@ class TrayController {
         List<TakenIn> taken = new ArrayList<>();
         for (MultipartFile file : files) {
             String name = file.getOriginalFilename();
-            taken.add(taken(tray.takeIn(who, name == null ? "unnamed" : name, file.getBytes())));
+            taken.add(taken(tray.takeIn(who, name == null ? "unnamed" : name, file::getBytes, PATIENCE)));
         }
         return taken;
     }
 
     @PostMapping("/api/tray/text")
-    TakenIn paste(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PastedText pasted) {
+    TakenIn paste(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody PastedText pasted) throws IOException {
         String name = pasted.name() == null || pasted.name().isBlank() ? "pasted text" : pasted.name();
-        return taken(tray.takeIn(who, name, pasted.text().getBytes(StandardCharsets.UTF_8)));
+        return taken(tray.takeIn(who, name, () -> pasted.text().getBytes(StandardCharsets.UTF_8), PATIENCE));
     }
 
     private TakenIn taken(SourceFile file) {
         SourceFile twin = tray.twin(file);
-        return new TakenIn(SourceView.of(file), twin == null ? null : twin.name());
+        return new TakenIn(view(file, List.of()), twin == null ? null : twin.name());
     }
 
     @GetMapping("/api/sources/{id}")
     SourceView one(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return SourceView.of(tray.one(who.teamId(), id));
+        return view(tray.one(who.teamId(), id), List.of());
     }
 
     @GetMapping("/api/sources/{id}/suggestion")
@@ -156,7 +163,7 @@ class TrayController {
     @PutMapping("/api/sources/{id}/meeting")
     SourceView place(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody Placement placement) {
-        return SourceView.of(tray.place(who.teamId(), id, placement.meetingId()));
+        return view(tray.place(who.teamId(), id, placement.meetingId()), List.of());
     }
 
     @DeleteMapping("/api/sources/{id}")
@@ -167,6 +174,6 @@ class TrayController {
 
     @PostMapping("/api/sources/{id}/restore")
     SourceView restore(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        return SourceView.of(tray.restore(who.teamId(), id));
+        return view(tray.restore(who.teamId(), id), List.of());
     }
 }

@@ -1,20 +1,16 @@
 package org.ledgerlamp.server.tray;
 
-import jakarta.persistence.EntityManager;
+import java.io.IOException;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import org.jspecify.annotations.Nullable;
-import org.ledgerlamp.core.source.Limits;
-import org.ledgerlamp.core.source.NoteLine;
 import org.ledgerlamp.core.source.Source;
-import org.ledgerlamp.core.source.SourceDesk;
-import org.ledgerlamp.core.source.UnreadableSource;
 import org.ledgerlamp.core.source.Utterance;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Digests;
@@ -24,6 +20,7 @@ import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.ledgerlamp.server.shorthand.ShorthandService;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -31,13 +28,15 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 @Transactional
 public class TrayService {
-    private static final int PASSAGES_AT_ONCE = 500;
+    /** Files that lie in memory at once on their way to the database. */
+    private static final int KEPT_AT_ONCE = 3;
 
+    private final Semaphore room = new Semaphore(KEPT_AT_ONCE, true);
     private final SourceFiles files;
     private final SourceOriginals originals;
     private final Passages passages;
     private final MeetingService meetings;
-    private final EntityManager entities;
+    private final SourceReading reading;
     private final TransactionTemplate transaction;
     private final Clock clock;
     private final ShorthandService shorthand;
@@ -47,7 +46,7 @@ public class TrayService {
             SourceOriginals originals,
             Passages passages,
             MeetingService meetings,
-            EntityManager entities,
+            SourceReading reading,
             TransactionTemplate transaction,
             ShorthandService shorthand,
             Clock clock) {
@@ -55,33 +54,60 @@ public class TrayService {
         this.originals = originals;
         this.passages = passages;
         this.meetings = meetings;
-        this.entities = entities;
+        this.reading = reading;
         this.transaction = transaction;
         this.shorthand = shorthand;
         this.clock = clock;
     }
 
     /**
-     * Takes a file in. Its bytes are kept, in a transaction of their own, before anything is tried with them; a file
-     * that cannot be read stays in the tray with the reason.
+     * Takes a file in and reads it. Its bytes are kept before anything is tried with them; a file that cannot be read stays
+     * in the tray with the reason.
      */
-    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public SourceFile takeIn(SignedIn who, String name, byte[] bytes) {
         return takeIn(who.teamId(), who.memberId(), name, bytes);
     }
 
     /** The same, on behalf of a member who is not there. */
-    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public SourceFile takeIn(UUID teamId, UUID memberId, String name, byte[] bytes) {
-        UUID id = transaction.execute(t -> keep(teamId, memberId, name, bytes));
-        return transaction.execute(t -> read(teamId, id, bytes, false));
+        return readNow(teamId, keep(teamId, memberId, name, bytes, false));
     }
 
     /** The same, read line by line as notes even where its lines look like a transcript's. */
-    @Transactional(propagation = org.springframework.transaction.annotation.Propagation.NOT_SUPPORTED)
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public SourceFile takeInNotes(UUID teamId, UUID memberId, String name, byte[] bytes) {
-        UUID id = transaction.execute(t -> keep(teamId, memberId, name, bytes));
-        return transaction.execute(t -> read(teamId, id, bytes, true));
+        return readNow(teamId, keep(teamId, memberId, name, bytes, true));
+    }
+
+    private SourceFile readNow(UUID teamId, UUID id) {
+        reading.carryOut(id);
+        return one(teamId, id);
+    }
+
+    /** Bytes that are loaded no sooner than there is room for them. */
+    interface Content {
+        byte[] bytes() throws IOException;
+    }
+
+    /**
+     * Keeps a file; it is read in the background, whatever happens to the server meanwhile.
+     *
+     * @param patience how long to wait for that
+     * @return the source, which may still wait to be read
+     */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    SourceFile takeIn(SignedIn who, String name, Content content, Duration patience) throws IOException {
+        UUID id;
+        room.acquireUninterruptibly();
+        try {
+            id = keep(who.teamId(), who.memberId(), name, content.bytes(), false);
+        } finally {
+            room.release();
+        }
+        reading.begin(id, patience);
+        return one(who.teamId(), id);
     }
 
     /** A file of these bytes that was taken in and lies in the tray, placed nowhere. */
@@ -102,50 +128,30 @@ public class TrayService {
             return;
         }
         before.forEach(f -> f.discard(clock.instant()));
-        UUID id = keep(teamId, authorId, name, bytes);
-        SourceFile file = one(teamId, id);
+        SourceFile file = one(teamId, keep(teamId, authorId, name, bytes, true));
         file.cameFromPage();
-        read(teamId, id, bytes, true);
+        reading.readTyped(file, bytes);
         if (file.state() == SourceFile.State.READ) {
             file.place(meetingId);
         }
     }
 
-    private UUID keep(UUID teamId, UUID memberId, String name, byte[] bytes) {
-        SourceFile file =
-                files.save(new SourceFile(teamId, memberId, FileNames.presentable(name), bytes, clock.instant()));
-        originals.save(new SourceOriginal(file.id(), bytes));
-        return file.id();
+    /** Keeps the bytes, and with them the order to read them. */
+    private UUID keep(UUID teamId, UUID memberId, String name, byte[] bytes, boolean asNotes) {
+        return transaction.execute(t -> {
+            SourceFile file = new SourceFile(teamId, memberId, FileNames.presentable(name), bytes, clock.instant());
+            file.isToBeReadBy(shorthand.of(teamId), asNotes);
+            files.save(file);
+            originals.save(new SourceOriginal(file.id(), bytes));
+            reading.order(file.id());
+            return file.id();
+        });
     }
 
-    private SourceFile read(UUID teamId, UUID id, byte[] bytes, boolean asNotes) {
-        SourceFile file = one(teamId, id);
-        try {
-            file.readBy(shorthand.of(teamId));
-            Source source =
-                    asNotes ? deskFor(file).readNotes(bytes) : deskFor(file).read(bytes);
-            Set<String> people = new LinkedHashSet<>(source.speakers());
-            people.addAll(source.facts().participants());
-            file.read(source, List.copyOf(people));
-            savePassages(file, source);
-        } catch (UnreadableSource e) {
-            file.broken(e.problem());
-        }
-        return files.saveAndFlush(file);
-    }
-
-    private static SourceDesk deskFor(SourceFile file) {
-        return new SourceDesk(Limits.DEFAULT, file.readBy());
-    }
-
-    private void savePassages(SourceFile file, Source source) {
-        for (Utterance u : source.utterances()) {
-            NoteLine note = source.isNotes() ? source.noteLines().get(u.n()) : null;
-            entities.persist(new Passage(file.teamId(), file.id(), u, note));
-            if (u.n() % PASSAGES_AT_ONCE == PASSAGES_AT_ONCE - 1) {
-                entities.flush();
-            }
-        }
+    /** How many hundredths of a source are read; empty where it is not being read just now. */
+    @Transactional(propagation = Propagation.SUPPORTS)
+    public Optional<Integer> progress(SourceFile file) {
+        return reading.progress(file.id());
     }
 
     /** The sources that belong to no minutes yet, newest first: placed ones too, while nothing was drafted from them. */
@@ -169,20 +175,13 @@ public class TrayService {
     /** The bytes as they came. */
     @Transactional(readOnly = true)
     public byte[] original(UUID teamId, UUID id) {
-        return originals.findById(one(teamId, id).id()).orElseThrow().bytes();
+        return originals.bytes(one(teamId, id).id()).orElseThrow();
     }
 
-    /** What was read of a source, read again from its bytes: the same as at first. */
+    /** What was read of a source, as it was kept: nothing is read from its bytes a second time. */
     @Transactional(readOnly = true)
     public Source source(SourceFile file) {
-        byte[] bytes = original(file.teamId(), file.id());
-        try {
-            return file.isNotes()
-                    ? deskFor(file).readNotes(bytes)
-                    : deskFor(file).read(bytes);
-        } catch (UnreadableSource e) {
-            throw Refusal.conflict(file.name() + ": " + e.getMessage());
-        }
+        return file.source(passages.findBySourceIdOrderByN(file.id()));
     }
 
     /** The talk of a source as it was kept when it was read: its passages alone, without reading the bytes again. */

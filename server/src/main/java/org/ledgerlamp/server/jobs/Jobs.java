@@ -1,0 +1,127 @@
+package org.ledgerlamp.server.jobs;
+
+import com.github.kagkarlsson.scheduler.Scheduler;
+import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.task.FailureHandler;
+import com.github.kagkarlsson.scheduler.task.Task;
+import com.github.kagkarlsson.scheduler.task.TaskInstance;
+import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import javax.sql.DataSource;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.TransactionAwareDataSourceProxy;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+
+/**
+ * Takes orders for jobs and has them carried out. An order is part of the transaction it is given in: it stands when that
+ * commits, and only then.
+ */
+@Component
+public class Jobs {
+    private static final Duration BETWEEN_LOOKS = Duration.ofSeconds(2);
+    private static final Duration HEARTBEAT = Duration.ofSeconds(5);
+    private static final int MISSED_HEARTBEATS = 4;
+    private static final Duration FIRST_PAUSE = Duration.ofSeconds(2);
+    private static final double LONGER_EACH_TIME = 1.7;
+    private static final Duration BEFORE_STOPPING = Duration.ofSeconds(2);
+
+    private final DataSource database;
+    private final ObjectProvider<Job> kinds;
+    private final Map<Lane, SchedulerClient> orders = new EnumMap<>(Lane.class);
+    private final Map<Lane, Scheduler> running = new EnumMap<>(Lane.class);
+
+    Jobs(DataSource database, ObjectProvider<Job> kinds) {
+        this.database = database;
+        this.kinds = kinds;
+        DataSource ofTheTransaction = new TransactionAwareDataSourceProxy(database);
+        for (Lane lane : Lane.values()) {
+            orders.put(
+                    lane,
+                    SchedulerClient.Builder.create(ofTheTransaction)
+                            .tableName(lane.table())
+                            .build());
+        }
+    }
+
+    /** Orders a job; it begins as soon as the transaction commits and its lane is free. */
+    public void order(Job job, UUID subject) {
+        order(job, subject, Instant.now());
+    }
+
+    /** Orders a job for later. */
+    public void order(Job job, UUID subject, Instant at) {
+        orders.get(job.lane())
+                .scheduleIfNotExists(new TaskInstance<>(job.name(), subject + "/" + UUID.randomUUID()), at);
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCommit() {
+                    look(job.lane());
+                }
+            });
+        } else {
+            look(job.lane());
+        }
+    }
+
+    private synchronized void look(Lane lane) {
+        Scheduler scheduler = running.get(lane);
+        if (scheduler != null) {
+            scheduler.triggerCheckForDueExecutions();
+        }
+    }
+
+    /** Begins with what was left. Whoever had claimed any of it before is gone: a data folder has one server. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    synchronized void begin() {
+        List<Job> all = kinds.stream().toList();
+        for (Lane lane : Lane.values()) {
+            new JdbcTemplate(database)
+                    .update("update " + lane.table() + " set picked = false, picked_by = null, last_heartbeat = null,"
+                            + " version = version + 1 where picked");
+            List<Task<?>> tasks = all.stream()
+                    .filter(j -> j.lane() == lane)
+                    .<Task<?>>map(Jobs::task)
+                    .toList();
+            Scheduler scheduler = Scheduler.create(database, tasks)
+                    .tableName(lane.table())
+                    .threads(lane.atOnce())
+                    .pollingInterval(BETWEEN_LOOKS)
+                    .heartbeatInterval(HEARTBEAT)
+                    .missedHeartbeatsLimit(MISSED_HEARTBEATS)
+                    .shutdownMaxWait(BEFORE_STOPPING)
+                    .alwaysPersistTimestampInUTC()
+                    .build();
+            scheduler.start();
+            running.put(lane, scheduler);
+        }
+    }
+
+    private static Task<Void> task(Job job) {
+        return Tasks.oneTime(job.name())
+                .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(FIRST_PAUSE, LONGER_EACH_TIME))
+                .onDeadExecutionRevive()
+                .execute((order, context) ->
+                        job.carryOut(UUID.fromString(order.getId().replaceFirst("/.*", ""))));
+    }
+
+    @PreDestroy
+    synchronized void stop() {
+        running.values().forEach(Scheduler::stop);
+        running.clear();
+    }
+}

@@ -1,0 +1,27 @@
+package org.ledgerlamp.server.jobs;
+
+/** Jobs of one lane wait for each other; those of different lanes do not. */
+public enum Lane {
+    /** What somebody looks at a progress bar for: a source being read. */
+    READING("job_reading", 2),
+    /** Drafts, one after the other: each takes a processor for itself. */
+    DRAFTING("job_drafting", 1),
+    /** What nobody waits for. */
+    BACKGROUND("job_background", 2);
+
+    private final String table;
+    private final int atOnce;
+
+    Lane(String table, int atOnce) {
+        this.table = table;
+        this.atOnce = atOnce;
+    }
+
+    String table() {
+        return table;
+    }
+
+    int atOnce() {
+        return atOnce;
+    }
+}

@@ -1,0 +1,11 @@
+package org.ledgerlamp.server.minutes;
+
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Draftings extends JpaRepository<Drafting, UUID> {
+    Optional<Drafting> findByIdAndTeamId(UUID id, UUID teamId);
+
+    long countByTeamIdAndState(UUID teamId, Drafting.State state);
+}
