@@ -47,6 +47,7 @@ final class Documents {
         SourceText text = SourceText.decode(bytes);
         String head = text.text().substring(0, Math.min(HEAD, text.text().length()));
         if (WEB_PAGE.matcher(head).find()) {
+            limits.checkElements(text.text());
             Document page = Jsoup.parse(text.text());
             SetOffSpeakers.markIn(page);
             return new SourceText(MarkupDocument.textOf(page));

@@ -23,6 +23,7 @@ final class ZippedDocument {
     static String textOf(byte[] bytes, Limits limits) throws UnreadableSource {
         byte[] part = part(bytes, limits);
         String markup = new String(part, StandardCharsets.UTF_8);
+        limits.checkElements(markup);
         if (DEFINITION.matcher(markup).find()) {
             throw new UnreadableSource(
                     "document", "it defines entities, which no word processor writes; save it again as .docx or .odt");

@@ -3,11 +3,14 @@ package org.ledgerlamp.core.source;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -126,5 +129,27 @@ class HostileSourcesTest {
             }
         }
         return bytes;
+    }
+
+    @Test
+    void a_document_of_millions_of_tiny_paragraphs_is_refused_before_it_is_taken_apart() throws Exception {
+        byte[] paragraph = "<w:p><w:r><w:t>a</w:t></w:r></w:p>".getBytes(StandardCharsets.UTF_8);
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(file)) {
+            zip.putNextEntry(new ZipEntry("word/document.xml"));
+            zip.write("<w:document><w:body>".getBytes(StandardCharsets.UTF_8));
+            for (int i = 0; i < 2_300_000; i++) {
+                zip.write(paragraph);
+            }
+            zip.write("</w:body></w:document>".getBytes(StandardCharsets.UTF_8));
+        }
+        String page = "<html><body>" + "<p>a".repeat(2_300_000);
+
+        assertThatThrownBy(() -> desk.read(file.toByteArray()))
+                .isInstanceOf(UnreadableSource.class)
+                .hasMessageContaining("more than 1,000,000 elements");
+        assertThatThrownBy(() -> desk.read(page.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(UnreadableSource.class)
+                .hasMessageContaining("more than 1,000,000 elements");
     }
 }
