@@ -17,7 +17,8 @@ CREATE TABLE job_reading (
     KEY reading_heartbeat (last_heartbeat)
 );
 CREATE TABLE job_drafting LIKE job_reading;
-CREATE TABLE job_background LIKE job_reading;
+CREATE TABLE job_importing LIKE job_reading;
+CREATE TABLE job_linking LIKE job_reading;
 
 -- A draft that was asked for, kept from the moment it was accepted.
 CREATE TABLE drafting (

@@ -4,12 +4,16 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -49,6 +53,22 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> changedMeanwhile() {
         Refusal refusal = Refusal.stale(null);
         return ResponseEntity.status(refusal.getStatusCode()).body(refusal.getBody());
+    }
+
+    /** The database is away, or was while this went on; it comes back by itself. */
+    @ExceptionHandler({
+        CannotCreateTransactionException.class,
+        DataAccessResourceFailureException.class,
+        TransientDataAccessException.class,
+        TransactionSystemException.class
+    })
+    ResponseEntity<ProblemDetail> databaseAway(Exception e) {
+        LOG.warn("The database did not answer", e);
+        Refusal busy =
+                Refusal.busy("The database does not answer just now. Nothing was changed; try again in a moment.");
+        return ResponseEntity.status(busy.getStatusCode())
+                .header(HttpHeaders.RETRY_AFTER, "5")
+                .body(busy.getBody());
     }
 
     @ExceptionHandler(Exception.class)

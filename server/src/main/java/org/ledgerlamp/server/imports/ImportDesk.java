@@ -1,16 +1,16 @@
 package org.ledgerlamp.server.imports;
 
-import jakarta.annotation.PreDestroy;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.jobs.Job;
+import org.ledgerlamp.server.jobs.Jobs;
+import org.ledgerlamp.server.jobs.Lane;
 import org.ledgerlamp.server.live.Changed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,15 +19,17 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Works through imports in the background, file by file. How far each has come is kept with its files: what was under way
- * when the server died is taken up at its next start.
+ * when server or database died goes on by itself.
  */
 @Component
-class ImportDesk {
+class ImportDesk implements Job {
     private static final Logger LOG = LoggerFactory.getLogger(ImportDesk.class);
     private static final Set<ItemState> TO_DO = EnumSet.of(ItemState.WAITING, ItemState.PLACED);
 
@@ -35,35 +37,44 @@ class ImportDesk {
     private final ImportItems items;
     private final ImportStep step;
     private final AccessService access;
+    private final Jobs jobs;
     private final TransactionTemplate transaction;
     private final ApplicationEventPublisher events;
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("importing").factory());
 
     ImportDesk(
             ImportRuns runs,
             ImportItems items,
             ImportStep step,
             AccessService access,
+            Jobs jobs,
             TransactionTemplate transaction,
             ApplicationEventPublisher events) {
         this.runs = runs;
         this.items = items;
         this.step = step;
         this.access = access;
+        this.jobs = jobs;
         this.transaction = transaction;
         this.events = events;
     }
 
-    @PreDestroy
-    void close() {
-        worker.shutdownNow();
+    @Override
+    public String name() {
+        return "import";
     }
 
+    @Override
+    public Lane lane() {
+        return Lane.IMPORTING;
+    }
+
+    /** Those that run without an order, as of a version before orders were kept, are ordered. */
     @EventListener(ApplicationReadyEvent.class)
     @Order(Ordered.LOWEST_PRECEDENCE)
     void takeUp() {
-        runs.findByStateOrderByStartedAt(ImportState.RUNNING).forEach(run -> worker.execute(() -> work(run.id())));
+        runs.findByStateOrderByStartedAt(ImportState.RUNNING).stream()
+                .filter(run -> !jobs.isOrdered(this, run.id()))
+                .forEach(run -> jobs.order(this, run.id()));
     }
 
     /** Begins an import, or goes on with one that was paused. */
@@ -71,8 +82,10 @@ class ImportDesk {
         if (run.state() == ImportState.RUNNING) {
             return;
         }
-        enter(run.id(), ImportState.RUNNING);
-        worker.execute(() -> work(run.id()));
+        transaction.executeWithoutResult(t -> {
+            enter(run.id(), ImportState.RUNNING);
+            jobs.order(this, run.id());
+        });
     }
 
     /** Stops after the file that is under way. */
@@ -83,22 +96,22 @@ class ImportDesk {
         enter(run.id(), ImportState.PAUSED);
     }
 
-    private void work(UUID id) {
-        try {
-            ImportRun run = runs.findById(id).orElseThrow();
-            SignedIn who = access.inNameOf(run.teamId(), run.memberId()).orElseThrow();
-            while (!Thread.currentThread().isInterrupted()
-                    && runs.findById(id).orElseThrow().state() == ImportState.RUNNING) {
-                Optional<ImportItem> next = items.findFirstByRunIdAndStateInOrderByN(id, TO_DO);
-                if (next.isEmpty()) {
-                    enter(id, ImportState.DONE);
-                    return;
-                }
-                take(who, next.get());
-                tell(run);
+    @Override
+    public void carryOut(UUID id) {
+        ImportRun run = runs.findById(id).orElseThrow();
+        SignedIn who = access.inNameOf(run.teamId(), run.memberId()).orElseThrow();
+        while (!Thread.currentThread().isInterrupted()
+                && runs.findById(id).orElseThrow().state() == ImportState.RUNNING) {
+            Optional<ImportItem> next = items.findFirstByRunIdAndStateInOrderByN(id, TO_DO);
+            if (next.isEmpty()) {
+                enter(id, ImportState.DONE);
+                return;
             }
-        } catch (RuntimeException e) {
-            LOG.error("import {} stopped; it goes on at the next start", id, e);
+            take(who, next.get());
+            tell(run);
+        }
+        if (Thread.currentThread().isInterrupted()) {
+            throw new IllegalStateException("import " + id + " was broken off; it goes on later");
         }
     }
 
@@ -106,6 +119,8 @@ class ImportDesk {
     private void take(SignedIn who, ImportItem item) {
         try {
             step.take(who, item);
+        } catch (DataAccessException | TransactionException notNow) {
+            throw notNow;
         } catch (RuntimeException e) {
             if (Thread.currentThread().isInterrupted()) {
                 throw e;

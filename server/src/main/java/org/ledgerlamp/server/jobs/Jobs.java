@@ -77,6 +77,16 @@ public class Jobs {
         }
     }
 
+    /** Whether a job waits to be done, or is being done. */
+    public boolean isOrdered(Job job, UUID subject) {
+        return !new JdbcTemplate(database)
+                .queryForList(
+                        "select 1 from " + job.lane().table() + " where task_name = ? and task_instance like ?",
+                        job.name(),
+                        subject + "/%")
+                .isEmpty();
+    }
+
     private synchronized void look(Lane lane) {
         Scheduler scheduler = running.get(lane);
         if (scheduler != null) {

@@ -6,8 +6,10 @@ public enum Lane {
     READING("job_reading", 2),
     /** Drafts, one after the other: each takes a processor for itself. */
     DRAFTING("job_drafting", 1),
-    /** What nobody waits for. */
-    BACKGROUND("job_background", 2);
+    /** Piles that are brought in, which takes hours. */
+    IMPORTING("job_importing", 1),
+    /** What hangs together in the ledger, found in the order in which things were filed. */
+    LINKING("job_linking", 1);
 
     private final String table;
     private final int atOnce;

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.SignedIn;
@@ -54,6 +55,12 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public Minutes one(UUID teamId, UUID id) {
         return minutes.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("draft"));
+    }
+
+    /** Minutes of whatever team; empty where there are none any more. */
+    @Transactional(readOnly = true)
+    public Optional<Minutes> find(UUID id) {
+        return minutes.findById(id);
     }
 
     /** @throws Refusal where the team has no folio of that number */

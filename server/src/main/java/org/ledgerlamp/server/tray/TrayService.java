@@ -110,10 +110,11 @@ public class TrayService {
         return one(who.teamId(), id);
     }
 
-    /** A file of these bytes that was taken in and lies in the tray, placed nowhere. */
-    @Transactional(readOnly = true)
+    /** A file of these bytes that was taken in and lies in the tray, placed nowhere; it is read, if nobody did so yet. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Optional<SourceFile> lying(UUID teamId, byte[] bytes) {
-        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(teamId, Digests.sha256(bytes));
+        return files.findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(teamId, Digests.sha256(bytes))
+                .map(file -> file.state() == SourceFile.State.KEPT ? readNow(teamId, file.id()) : file);
     }
 
     /**
