@@ -6,7 +6,13 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
+import org.ledgerlamp.server.common.Keys;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
@@ -78,7 +84,7 @@ class AccessTest extends ServerTest {
                                 .with(csrf())
                                 .contentType("application/json")
                                 .content(
-                                        "{\"team\":\"T\",\"name\":\"N\",\"email\":\"n@skerry.example\",\"password\":\"long enough\"}"))
+                                        "{\"code\":\"AAAA-BBBB-CCCC\",\"team\":\"T\",\"name\":\"N\",\"email\":\"n@skerry.example\",\"password\":\"lantern on the slipway\"}"))
                 .andReturn()
                 .getResponse();
 
@@ -95,5 +101,71 @@ class AccessTest extends ServerTest {
                 .doesNotContain("unsafe");
         assertThat(page.getHeader("X-Frame-Options")).isEqualTo("DENY");
         assertThat(page.getHeader("Referrer-Policy")).isEqualTo("no-referrer");
+    }
+
+    /** Somebody's try to sign in from an address. */
+    private int from(String address, String email, String password) throws Exception {
+        return http.perform(post("/api/session")
+                        .param("email", email)
+                        .param("password", password)
+                        .with(csrf())
+                        .with(request -> {
+                            request.setRemoteAddr(address);
+                            return request;
+                        }))
+                .andReturn()
+                .getResponse()
+                .getStatus();
+    }
+
+    @Test
+    void of_many_guesses_at_once_none_slips_by() throws Exception {
+        ExecutorService guessing = Executors.newFixedThreadPool(16);
+        List<Future<Integer>> guesses = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            String guess = "guess " + i;
+            guesses.add(guessing.submit(() -> from("198.51.100.7", desk.who().email(), guess)));
+        }
+        List<Integer> answers = new ArrayList<>();
+        for (Future<Integer> guess : guesses) {
+            answers.add(guess.get());
+        }
+        guessing.shutdown();
+
+        assertThat(answers.stream().filter(a -> a == 401)).hasSizeLessThanOrEqualTo(TRIES);
+        assertThat(answers).contains(429);
+    }
+
+    @Test
+    void a_stranger_elsewhere_does_not_lock_a_member_out_and_a_network_has_only_so_many_tries() throws Exception {
+        assertThat(from("192.0.2.10", desk.who().email(), Desks.PASSWORD)).isEqualTo(204);
+        for (int i = 0; i < 110; i++) {
+            // Whoever has many addresses.
+            jdbc.update("delete from sign_in_try where what = ?", Keys.digest("network 203.0.113." + i));
+            from("203.0.113." + i, desk.who().email(), "guess");
+        }
+        assertThat(from("203.0.113.200", desk.who().email(), Desks.PASSWORD))
+                .as("from where nobody ever signed in")
+                .isEqualTo(429);
+        assertThat(from("192.0.2.10", desk.who().email(), Desks.PASSWORD))
+                .as("where the member is at home")
+                .isEqualTo(204);
+
+        int refused = 0;
+        for (int i = 0; i < 70; i++) {
+            refused = from("198.51.100.9", "somebody-" + i + "@skerry.example", "guess");
+        }
+        assertThat(refused).isEqualTo(429);
+    }
+
+    @Test
+    void the_counts_are_kept_where_a_restart_does_not_forget_them() throws Exception {
+        from("198.51.100.20", desk.who().email(), "guess");
+
+        assertThat(jdbc.queryForObject(
+                        "select tries from sign_in_try where what = ?",
+                        Integer.class,
+                        Keys.digest("account " + desk.who().email() + " from 198.51.100.20")))
+                .isEqualTo(1);
     }
 }

@@ -121,6 +121,8 @@ class GuestTest extends WithDraft {
                             || path.startsWith("/api/welcome/")
                             || path.startsWith("/api/due/")
                             || path.equals("/api/session")
+                            || path.startsWith("/api/session/")
+                            || path.equals("/api/forgotten")
                             || path.equals("/api/setup");
                     if (path.startsWith("/api/") && !forAll) {
                         try {

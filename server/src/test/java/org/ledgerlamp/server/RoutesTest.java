@@ -25,6 +25,7 @@ class RoutesTest extends ServerTest {
     private static final Set<String> OPEN = Set.of(
             "GET /api/session",
             "POST /api/setup",
+            "POST /api/forgotten",
             "POST /api/shown/{token}",
             "POST /api/welcome/{key}",
             "GET /api/due/{key}");
@@ -79,7 +80,8 @@ class RoutesTest extends ServerTest {
         ids.put("recordings", UUID.randomUUID().toString());
         ids.put("acts", UUID.randomUUID().toString());
         ids.put("links", UUID.randomUUID().toString());
-        for (String other : List.of("labels", "views", "imports", "import-items", "tokens", "kept")) {
+        for (String other : List.of(
+                "labels", "views", "imports", "import-items", "tokens", "kept", "networks", "members", "session")) {
             ids.put(other, UUID.randomUUID().toString());
         }
         ids.put("attendance", minutes.text("/attendance/0/id"));
@@ -210,6 +212,7 @@ class RoutesTest extends ServerTest {
             case "/api/acts" -> "{\"lines\":[\"" + ids.get("lines") + "\"],\"deed\":{\"kind\":\"DONE\"}}";
             case "/api/labels/{id}", "/api/labels" -> "{\"sort\":\"TAG\",\"name\":\"intruded\"}";
             case "/api/references/{number}" -> "{\"title\":\"intruded\",\"dated\":\"2026-03-03\"}";
+            case "/api/members/{id}" -> "{\"role\":\"LOOKS_ON\"}";
             case "/api/attendance/{id}" -> "{\"present\":false}";
             default -> "{}";
         };

@@ -9,7 +9,6 @@ import org.ledgerlamp.server.common.Refusal;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,9 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class AccessService implements UserDetailsService {
     private final Teams teams;
     private final Members members;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
 
-    AccessService(Teams teams, Members members, PasswordEncoder passwords) {
+    AccessService(Teams teams, Members members, Passwords passwords) {
         this.teams = teams;
         this.members = members;
         this.passwords = passwords;
@@ -31,7 +30,7 @@ public class AccessService implements UserDetailsService {
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String email) {
         return members.findByEmail(Member.normal(email))
-                .filter(Member::hasPassword)
+                .filter(m -> m.hasPassword() && !m.isRemoved())
                 .map(SignedIn::new)
                 .orElseThrow(() -> new UsernameNotFoundException("no member of that address"));
     }
@@ -53,16 +52,20 @@ public class AccessService implements UserDetailsService {
     }
 
     /**
-     * Creates a member; the password is kept as a bcrypt hash alone.
+     * Creates a member; the password is kept as a bcrypt hash alone. The first one of a team administers it.
      *
-     * @throws Refusal where the address is taken
+     * @throws Refusal where the address is taken, or the password is easily guessed
      */
     @Transactional
     public SignedIn createMember(UUID teamId, String name, String email, String password) {
         if (members.findByEmail(Member.normal(email)).isPresent()) {
             throw Refusal.conflict("There is a member of that address already.");
         }
-        return new SignedIn(members.save(new Member(teamId, name, email, passwords.encode(password))));
+        String hash = passwords.chosen(password, List.of(name, email, teamName(teamId)));
+        boolean first = members.findByTeamId(teamId).isEmpty();
+        Member member = new Member(teamId, name, email, hash);
+        member.take(first ? Role.ADMINISTERS : Role.TAKES_PART);
+        return new SignedIn(members.saveAndFlush(member));
     }
 
     /** The team's name. */
@@ -82,7 +85,7 @@ public class AccessService implements UserDetailsService {
     @Transactional(readOnly = true)
     public List<GuestCard> guests(UUID teamId) {
         return members.findByTeamId(teamId).stream()
-                .filter(Member::isGuest)
+                .filter(m -> m.isGuest() && !m.isRemoved())
                 .map(AccessService::card)
                 .toList();
     }
@@ -106,38 +109,48 @@ public class AccessService implements UserDetailsService {
             throw Refusal.conflict(
                     email.strip() + " has an account in another team here. Show them an excerpt instead.");
         }
+        if (known.isRemoved()) {
+            known.comeIn(name, true, Role.TAKES_PART);
+        }
         if (!known.isGuest()) {
             throw Refusal.conflict(known.name() + " is a member of the team, and sees everything already.");
         }
         return card(known);
     }
 
-    /** The mail address of a guest. */
-    @Transactional(readOnly = true)
-    public String guestAddress(UUID guestId) {
-        return members.findById(guestId).filter(Member::isGuest).orElseThrow().email();
-    }
-
-    /** Gives a guest the password they chose. */
-    @Transactional
-    public void choosePassword(UUID guestId, String password) {
-        Member guest = members.findById(guestId).filter(Member::isGuest).orElseThrow(() -> Refusal.notFound("guest"));
-        guest.choosePassword(passwords.encode(password));
-    }
-
     /** The team's members. */
     @Transactional(readOnly = true)
     public List<MemberCard> members(UUID teamId) {
         return members.findByTeamId(teamId).stream()
-                .filter(m -> !m.isGuest())
+                .filter(m -> !m.isGuest() && !m.isRemoved())
                 .map(m -> new MemberCard(m.id(), m.name(), m.email()))
                 .toList();
     }
 
-    /** A member of the team, as if signed in: for work in the background that goes on in their name. */
+    /**
+     * A member of the team, as if signed in: for work in the background that goes on in their name. Nobody where they were
+     * removed since.
+     */
     @Transactional(readOnly = true)
     public Optional<SignedIn> inNameOf(UUID teamId, UUID memberId) {
-        return members.findById(memberId).filter(m -> m.teamId().equals(teamId)).map(SignedIn::new);
+        return members.findById(memberId)
+                .filter(m -> m.teamId().equals(teamId) && !m.isRemoved())
+                .map(SignedIn::new);
+    }
+
+    /** Whoever is signed in, as they stand now; nobody where they were removed or signed out everywhere since. */
+    @Transactional(readOnly = true)
+    Optional<SignedIn> asTheyStand(SignedIn who) {
+        return inNameOf(who.teamId(), who.memberId()).filter(who::isStillGood);
+    }
+
+    /** The members who administer the team. */
+    @Transactional(readOnly = true)
+    public List<MemberCard> administrators(UUID teamId) {
+        return members.findByTeamId(teamId).stream()
+                .filter(m -> !m.isGuest() && !m.isRemoved() && m.role() == Role.ADMINISTERS)
+                .map(m -> new MemberCard(m.id(), m.name(), m.email()))
+                .toList();
     }
 
     /** A member of the team; empty where there is none of that id. */

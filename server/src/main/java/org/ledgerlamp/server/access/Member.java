@@ -2,8 +2,13 @@ package org.ledgerlamp.server.access;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
 import java.util.Locale;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.server.common.TeamOwned;
 
 /** Somebody who may sign in. */
@@ -20,6 +25,15 @@ class Member extends TeamOwned {
 
     private boolean guest;
 
+    @Enumerated(EnumType.STRING)
+    @JdbcTypeCode(SqlTypes.VARCHAR)
+    private Role role = Role.TAKES_PART;
+
+    @Column(name = "removed_at")
+    private Instant removedAt;
+
+    private int credentials;
+
     protected Member() {}
 
     /** Somebody who is let into single things of a team, and cannot sign in before choosing a password. */
@@ -27,6 +41,13 @@ class Member extends TeamOwned {
         Member guest = new Member(teamId, name, email, NO_PASSWORD);
         guest.guest = true;
         return guest;
+    }
+
+    /** Somebody who is to take part, and cannot sign in before choosing a password. */
+    static Member invited(UUID teamId, String name, String email, Role role) {
+        Member invited = new Member(teamId, name, email, NO_PASSWORD);
+        invited.role = role;
+        return invited;
     }
 
     Member(UUID teamId, String name, String email, String passwordHash) {
@@ -53,8 +74,47 @@ class Member extends TeamOwned {
         return passwordHash;
     }
 
+    /** Gives them a password; whoever signed in with another is signed out. */
     void choosePassword(String hash) {
         passwordHash = hash;
+        endSessions();
+    }
+
+    /** Ends what began before: sessions compare this number with the one of their beginning. */
+    void endSessions() {
+        credentials++;
+    }
+
+    int credentials() {
+        return credentials;
+    }
+
+    /** Takes them out of the team. What they did keeps their name. */
+    void remove(Instant now) {
+        removedAt = now;
+        passwordHash = NO_PASSWORD;
+        endSessions();
+    }
+
+    /** Lets somebody in who was removed before, or was not let in yet: as a guest, or with a role. */
+    void comeIn(String as, boolean asGuest, Role with) {
+        name = as;
+        removedAt = null;
+        guest = asGuest;
+        role = with;
+        endSessions();
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+
+    Role role() {
+        return role;
+    }
+
+    void take(Role next) {
+        role = next;
     }
 
     boolean hasPassword() {

@@ -1,15 +1,20 @@
 package org.ledgerlamp.server.access;
 
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
 import org.ledgerlamp.server.common.PlainProblem;
+import org.ledgerlamp.server.common.Texts;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
-import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -36,21 +41,57 @@ class SecurityConfiguration {
     /** Due dates for calendars, which cannot sign in: who has the address may read them. */
     private static final String FEED = "/api/due/*";
 
-    @Bean
-    PasswordEncoder passwordEncoder() {
-        return new BCryptPasswordEncoder(12);
-    }
+    /** What concerns the team as a whole. */
+    private static final String[] ADMINISTRATORS_CHANGE = {
+        "/api/members/**",
+        "/api/post/account",
+        "/api/post/account/**",
+        "/api/recorders",
+        "/api/recorders/*",
+        "/api/networks",
+        "/api/networks/*",
+        "/api/search-index/**"
+    };
+
+    /** What somebody who looks on may send: questions, and what is their own. */
+    private static final String[] READERS_SEND = {
+        "/api/ask",
+        "/api/ask/file",
+        "/api/tokens",
+        "/api/tokens/*",
+        "/api/views",
+        "/api/views/*",
+        "/api/feed",
+        "/api/meetings/*/margin",
+        "/api/remarks/*/seen",
+        "/api/shorthand/tried"
+    };
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, SignInThrottle throttle) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, SignInGuard guard, StandingFilter standing) throws Exception {
         return http.authorizeHttpRequests(routes -> routes.requestMatchers(
-                                "/api/setup", "/api/session", "/actuator/health", SIGNED, SHOWN, WELCOME, FEED)
+                                "/api/setup",
+                                "/api/session",
+                                "/api/forgotten",
+                                "/actuator/health",
+                                SIGNED,
+                                SHOWN,
+                                WELCOME,
+                                FEED)
                         .permitAll()
                         .requestMatchers("/api/guest/**")
                         .hasRole("GUEST")
-                        .requestMatchers("/api/session/end")
+                        .requestMatchers("/api/session/**")
                         .authenticated()
-                        .requestMatchers("/api/**", "/actuator/**")
+                        .requestMatchers("/actuator/**")
+                        .hasRole("ADMINISTRATOR")
+                        .requestMatchers(HttpMethod.GET, "/api/**")
+                        .hasRole("READER")
+                        .requestMatchers(READERS_SEND)
+                        .hasRole("READER")
+                        .requestMatchers(ADMINISTRATORS_CHANGE)
+                        .hasRole("ADMINISTRATOR")
+                        .requestMatchers("/api/**")
                         .hasRole("MEMBER")
                         .anyRequest()
                         .permitAll())
@@ -59,17 +100,15 @@ class SecurityConfiguration {
                         .usernameParameter("email")
                         .passwordParameter("password")
                         .successHandler((request, response, who) -> {
-                            throttle.forget(request.getParameter("email"));
+                            guard.succeeded((SignedIn) who.getPrincipal(), request);
+                            HttpSession session = request.getSession();
+                            session.setAttribute(
+                                    Sessions.BROWSER, Texts.shortened(request.getHeader(HttpHeaders.USER_AGENT), 300));
+                            session.setAttribute(Sessions.NETWORK, SignInGuard.network(request));
                             response.setStatus(HttpStatus.NO_CONTENT.value());
                         })
-                        .failureHandler((request, response, e) -> {
-                            throttle.count(request.getParameter("email"));
-                            PlainProblem.write(
-                                    response,
-                                    HttpStatus.UNAUTHORIZED,
-                                    "Not signed in",
-                                    "Address and password do not belong together.");
-                        })
+                        .failureHandler((request, response, e) -> PlainProblem.write(
+                                response, HttpStatus.UNAUTHORIZED, "Not signed in", "Wrong email address or password."))
                         .permitAll())
                 .logout(out -> out.logoutUrl("/api/session/end")
                         .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))
@@ -82,15 +121,20 @@ class SecurityConfiguration {
                                         "Refused",
                                         e instanceof CsrfException
                                                 ? "The request did not carry this session's token; reload the page."
-                                                : "You were not let into this.")))
+                                                : refusal(request))))
                 .requestCache(cache -> cache.disable())
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .frameOptions(HeadersConfigurer.FrameOptionsConfig::deny)
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER)))
-                .addFilterBefore(
-                        throttle,
-                        org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(guard, UsernamePasswordAuthenticationFilter.class)
+                .addFilterBefore(standing, AuthorizationFilter.class)
                 .sessionManagement(Customizer.withDefaults())
                 .build();
+    }
+
+    private static String refusal(HttpServletRequest request) {
+        return request.isUserInRole("READER")
+                ? "Your role does not allow this. An administrator of the team can do it, or change your role."
+                : "You were not let into this.";
     }
 }

@@ -1,22 +1,23 @@
 package org.ledgerlamp.server.access;
 
 import java.util.Collection;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.CredentialsContainer;
 import org.springframework.security.core.GrantedAuthority;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /** The member on whose behalf a request runs; kept in the session, without the password's hash. */
 public final class SignedIn implements UserDetails, CredentialsContainer {
-    private static final long serialVersionUID = 1L;
+    private static final long serialVersionUID = 2L;
 
     private final UUID memberId;
     private final UUID teamId;
     private final String name;
     private final String email;
     private final boolean guest;
+    private final Role role;
+    private final int credentials;
     private String passwordHash;
 
     SignedIn(Member member) {
@@ -25,6 +26,8 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         this.name = member.name();
         this.email = member.email();
         this.guest = member.isGuest();
+        this.role = member.role();
+        this.credentials = member.credentials();
         this.passwordHash = member.passwordHash();
     }
 
@@ -50,9 +53,21 @@ public final class SignedIn implements UserDetails, CredentialsContainer {
         return guest;
     }
 
+    /** What they may do; of no meaning for a guest. */
+    public Role role() {
+        return role;
+    }
+
+    /** Whether this was made of the member as they stand now, so that nothing ended it since. */
+    boolean isStillGood(SignedIn now) {
+        return credentials == now.credentials && guest == now.guest;
+    }
+
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
-        return List.of(new SimpleGrantedAuthority(guest ? "ROLE_GUEST" : "ROLE_MEMBER"));
+        return guest
+                ? AuthorityUtils.createAuthorityList("ROLE_GUEST")
+                : AuthorityUtils.createAuthorityList(role.authorities());
     }
 
     @Override

@@ -2,8 +2,10 @@ package org.ledgerlamp.server.calendar;
 
 import java.net.URI;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.MemberRemoved;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Secrets;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Connects members to their calendars. */
@@ -43,5 +45,12 @@ public class ConnectionService {
     public void connectCalDav(
             SignedIn who, String name, URI address, @Nullable String username, @Nullable String secret) {
         connect(who, ConnectionKind.CALDAV, name, address, username, secret);
+    }
+
+    /** Calendars of whoever is no member any more are asked no longer; what came from them stays. */
+    @EventListener
+    void ended(MemberRemoved removed) {
+        connections.deleteAll(connections.findByTeamIdAndMemberIdAndKindNotOrderByName(
+                removed.teamId(), removed.memberId(), ConnectionKind.DROPPED));
     }
 }

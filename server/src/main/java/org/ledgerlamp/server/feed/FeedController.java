@@ -5,11 +5,10 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.DueDaysFile;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.MemberRemoved;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.OwnAddress;
@@ -17,6 +16,7 @@ import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.registers.DueActions;
 import org.ledgerlamp.server.roster.RosterPerson;
 import org.ledgerlamp.server.roster.RosterService;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -69,7 +69,9 @@ class FeedController {
     @GetMapping("/api/feed")
     FeedView own(@AuthenticationPrincipal SignedIn who) {
         return new FeedView(
-                self(who).map(RosterPerson::name).orElse(null),
+                roster.personOf(who.teamId(), who.name(), who.email())
+                        .map(RosterPerson::name)
+                        .orElse(null),
                 feeds.findById(who.memberId()).map(DueFeed::madeAt).orElse(null),
                 null);
     }
@@ -78,7 +80,7 @@ class FeedController {
     @PostMapping("/api/feed")
     @ResponseStatus(HttpStatus.CREATED)
     FeedView make(@AuthenticationPrincipal SignedIn who) {
-        RosterPerson self = self(who)
+        RosterPerson self = roster.personOf(who.teamId(), who.name(), who.email())
                 .orElseThrow(() ->
                         Refusal.conflict("Nobody on the roster has your mail address or your name: put yourself there"
                                 + " first, so that it is known which due dates are yours."));
@@ -102,8 +104,8 @@ class FeedController {
     @Transactional(readOnly = true)
     public ResponseEntity<byte[]> read(@PathVariable String key) {
         DueFeed feed = feeds.findByDigest(Keys.digest(key)).orElseThrow(() -> Refusal.notFound("feed"));
-        Optional<RosterPerson> self =
-                access.inNameOf(feed.teamId(), feed.memberId()).flatMap(this::self);
+        Optional<RosterPerson> self = access.inNameOf(feed.teamId(), feed.memberId())
+                .flatMap(m -> roster.personOf(feed.teamId(), m.name(), m.email()));
         List<DueDaysFile.Due> due =
                 self.map(p -> actions.openWithDay(feed.teamId(), p.id())).orElse(List.of());
         return ResponseEntity.ok()
@@ -113,15 +115,8 @@ class FeedController {
                         .getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Who of the roster the member is: by mail address, or else by name, where that is certain. */
-    private Optional<RosterPerson> self(SignedIn who) {
-        List<RosterPerson> everybody = roster.everybody(who.teamId());
-        Set<RosterPerson> byMail = everybody.stream()
-                .filter(p -> who.email().equalsIgnoreCase(p.email()))
-                .collect(Collectors.toSet());
-        if (byMail.size() == 1) {
-            return byMail.stream().findFirst();
-        }
-        return everybody.stream().filter(p -> p.name().equals(who.name())).findFirst();
+    @EventListener
+    void ended(MemberRemoved removed) {
+        feeds.deleteById(removed.memberId());
     }
 }

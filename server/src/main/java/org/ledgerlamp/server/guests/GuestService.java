@@ -1,7 +1,6 @@
 package org.ledgerlamp.server.guests;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,8 +11,8 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.LetterBuilder;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.AccessService.GuestCard;
+import org.ledgerlamp.server.access.MembershipService;
 import org.ledgerlamp.server.access.SignedIn;
-import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.OwnAddress;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -30,10 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class GuestService {
-    private static final Duration INVITED_FOR = Duration.ofDays(14);
-
     private final Grants grants;
-    private final Invitations invitations;
+    private final MembershipService membership;
     private final AccessService access;
     private final MinutesService minutes;
     private final PostRoom room;
@@ -42,14 +39,14 @@ class GuestService {
 
     GuestService(
             Grants grants,
-            Invitations invitations,
+            MembershipService membership,
             AccessService access,
             MinutesService minutes,
             PostRoom room,
             OwnAddress address,
             Clock clock) {
         this.grants = grants;
-        this.invitations = invitations;
+        this.membership = membership;
         this.access = access;
         this.minutes = minutes;
         this.room = room;
@@ -99,9 +96,7 @@ class GuestService {
             letter.paragraph("Sign in with the password you chose:").link(address.of("/let-in"));
             room.putOut(dispatch, List.of(to), letter.titled(subject));
         } else {
-            String key = Keys.made();
-            invitations.save(
-                    new Invitation(guest.id(), Keys.digest(key), clock.instant().plus(INVITED_FOR)));
+            String key = membership.keyFor(guest.id());
             letter.paragraph("Choose a password first; the address is good for two weeks:")
                     .link(PrivateAddress.HERE);
             room.putOutPrivately(dispatch, to, letter.titled(subject), address.of("/welcome/" + key));
@@ -127,22 +122,6 @@ class GuestService {
 
     private Grant one(UUID teamId, UUID id) {
         return grants.findByIdAndTeamIdAndRevokedAtIsNull(id, teamId).orElseThrow(() -> Refusal.notFound("grant"));
-    }
-
-    /**
-     * Gives a guest the password they chose, once.
-     *
-     * @return their mail address, to sign in with
-     * @throws Refusal 404 where the address leads nowhere, ran out or was used
-     */
-    String welcome(String key, String password) {
-        Invitation invitation = invitations
-                .findByDigest(Keys.digest(key))
-                .filter(i -> i.isOpen(clock.instant()))
-                .orElseThrow(() -> Refusal.notFound("invitation"));
-        access.choosePassword(invitation.guestId(), password);
-        invitations.delete(invitation);
-        return access.guestAddress(invitation.guestId());
     }
 
     /** The folios a guest may read, latest meeting first, each with whether they may write. */

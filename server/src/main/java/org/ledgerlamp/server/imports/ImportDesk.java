@@ -99,7 +99,12 @@ class ImportDesk implements Job {
     @Override
     public void carryOut(UUID id) {
         ImportRun run = runs.findById(id).orElseThrow();
-        SignedIn who = access.inNameOf(run.teamId(), run.memberId()).orElseThrow();
+        Optional<SignedIn> member = access.inNameOf(run.teamId(), run.memberId());
+        if (member.isEmpty()) {
+            enter(id, ImportState.PAUSED);
+            return;
+        }
+        SignedIn who = member.get();
         while (!Thread.currentThread().isInterrupted()
                 && runs.findById(id).orElseThrow().state() == ImportState.RUNNING) {
             Optional<ImportItem> next = items.findFirstByRunIdAndStateInOrderByN(id, TO_DO);

@@ -11,6 +11,7 @@ import org.ledgerlamp.database.FreePort;
 import org.ledgerlamp.database.PrivateMariaDb;
 import org.ledgerlamp.database.PrivateMariaDb.Durability;
 import org.ledgerlamp.server.LedgerLamp;
+import org.ledgerlamp.server.access.FirstVisit;
 import org.ledgerlamp.server.demo.DemoLoader;
 import org.springframework.boot.Banner;
 import org.springframework.boot.SpringApplication;
@@ -36,6 +37,10 @@ public final class Launcher {
         try {
             Path data = Path.of(args[0]).toAbsolutePath();
             List<String> settings = new ArrayList<>(List.of(args).subList(1, args.length));
+            if (settings.stream().anyMatch(s -> s.startsWith("--lamp.address=https://"))) {
+                // A proxy stands before us: it says who calls and how, and cookies are for encrypted connections alone.
+                settings.add("--server.forward-headers-strategy=native");
+            }
             if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
                 settings.add("--server.port=" + FreePort.orUsual(USUAL_PORT));
             }
@@ -79,6 +84,10 @@ public final class Launcher {
         String address = "http://127.0.0.1:" + running.getEnvironment().getProperty("local.server.port");
         Files.writeString(data.resolve(ADDRESS_FILE), address + "\n");
         System.out.println("Ledger Lamp is at " + address);
+        running.getBean(FirstVisit.class)
+                .code()
+                .ifPresent(
+                        code -> System.out.println("  the first visit makes the team; it asks for this code: " + code));
         running.getBeanProvider(DemoLoader.class).ifAvailable(demo -> demo.signIns()
                 .forEach(s -> System.out.println("  sign in as " + s.email() + " with " + s.password())));
         System.out.println("Ctrl+C stops it.");

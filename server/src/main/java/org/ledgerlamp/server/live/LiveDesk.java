@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.ledgerlamp.server.access.MemberRemoved;
 import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionPhase;
@@ -47,6 +48,12 @@ public class LiveDesk {
         stream.onError(e -> leave(stream, about));
         send(stream, SseEmitter.event().name("hello").data("{}"));
         return stream;
+    }
+
+    /** Whoever is no member any more hears nothing from then on. */
+    @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT, fallbackExecution = true)
+    void ended(MemberRemoved removed) {
+        streams.getOrDefault(removed.memberId(), Set.of()).forEach(SseEmitter::complete);
     }
 
     private void leave(SseEmitter stream, Set<UUID> about) {

@@ -62,11 +62,12 @@ class DraftNews {
         }
     }
 
-    /** The member who called the meeting; where none did, whoever had it drafted. */
+    /** The member who called the meeting; where none did, whoever had it drafted; where they left, who administers. */
     private MemberCard leadOf(Meeting meeting, UUID begunBy) {
         return access.members(meeting.teamId()).stream()
                 .filter(m -> m.name().equalsIgnoreCase(meeting.organiser()))
                 .findFirst()
-                .orElseGet(() -> access.member(meeting.teamId(), begunBy).orElseThrow());
+                .or(() -> access.member(meeting.teamId(), begunBy))
+                .orElseGet(() -> access.administrators(meeting.teamId()).getFirst());
     }
 }

@@ -8,6 +8,10 @@ public enum LetterKind {
     MINUTES,
     /** Word that somebody was let in. */
     LET_IN,
+    /** An invitation to take part in the team. */
+    INVITATION,
+    /** A link for somebody who forgot their password. */
+    PASSWORD,
     /** Word that a draft can be looked at. */
     DRAFT_READY,
     /** Written to try the mail server. */

@@ -11,6 +11,7 @@ import java.util.Collection;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -47,6 +48,18 @@ public class RosterService {
     @Transactional(readOnly = true)
     public List<RosterPerson> everybody(UUID teamId) {
         return people.findByTeamIdOrderByName(teamId);
+    }
+
+    /** Who of the roster somebody is: by mail address, or else by name, where that is certain. */
+    @Transactional(readOnly = true)
+    public Optional<RosterPerson> personOf(UUID teamId, String name, String email) {
+        List<RosterPerson> everybody = everybody(teamId);
+        List<RosterPerson> byMail = everybody.stream()
+                .filter(p -> email.equalsIgnoreCase(p.email()))
+                .toList();
+        return byMail.size() == 1
+                ? byMail.stream().findFirst()
+                : everybody.stream().filter(p -> p.name().equals(name)).findFirst();
     }
 
     /** What everybody on the roster is called. */

@@ -6,11 +6,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.MemberRemoved;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.Refusal;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -75,7 +78,19 @@ class TokenService {
                         .filter(who -> !who.isGuest())
                         .map(who -> {
                             t.used(clock.instant());
-                            return new Holder(who, t.uses());
+                            return new Holder(who, usesOf(who, t));
                         }));
+    }
+
+    /** A token lets nobody do what their own role does not. */
+    private static Set<TokenUse> usesOf(SignedIn who, AccessToken token) {
+        return who.role().writes()
+                ? token.uses()
+                : token.uses().stream().filter(use -> use == TokenUse.LOOK).collect(Collectors.toSet());
+    }
+
+    @EventListener
+    void ended(MemberRemoved removed) {
+        tokens.deleteAll(tokens.findByMemberIdOrderByMadeAtDesc(removed.memberId()));
     }
 }

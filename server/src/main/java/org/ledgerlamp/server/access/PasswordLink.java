@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.guests;
+package org.ledgerlamp.server.access;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -7,29 +7,29 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** A guest may choose a password, by an address that was sent to them. */
+/** An address by which somebody may choose a password, once and for a while. */
 @Entity
-@Table(name = "guest_invitation")
-class Invitation {
+@Table(name = "password_link")
+class PasswordLink {
     @Id
-    @Column(name = "guest_id")
-    private UUID guestId;
+    @Column(name = "member_id")
+    private UUID memberId;
 
     private String digest;
 
     @Column(name = "expires_at")
     private Instant expiresAt;
 
-    protected Invitation() {}
+    protected PasswordLink() {}
 
-    Invitation(UUID guestId, String digest, Instant expiresAt) {
-        this.guestId = guestId;
+    PasswordLink(UUID memberId, String digest, Instant expiresAt) {
+        this.memberId = memberId;
         this.digest = digest;
         this.expiresAt = expiresAt;
     }
 
-    UUID guestId() {
-        return guestId;
+    UUID memberId() {
+        return memberId;
     }
 
     boolean isOpen(Instant now) {

@@ -1,0 +1,67 @@
+package org.ledgerlamp.server.access;
+
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import org.ledgerlamp.server.common.Keys;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Counts tries to guess something. The counts stand in the database, so that a restart forgets none. */
+@Component
+class Tries {
+    private static final Duration FORGOTTEN_AFTER = Duration.ofHours(1);
+
+    private final JdbcTemplate database;
+    private final Clock clock;
+
+    Tries(JdbcTemplate database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /**
+     * Counts a try before it is looked at, so that of many at once none slips by.
+     *
+     * @param of what is guessed at, and by whom
+     * @param window after which counting begins anew
+     * @return how many there were within the window, this one included
+     */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public int count(String of, Duration window) {
+        Instant now = clock.instant();
+        database.update(
+                "insert into sign_in_try (what, tries, since) values (?, 1, ?) on duplicate key update"
+                        + " tries = if(since < ?, 1, tries + 1), since = if(since < ?, values(since), since)",
+                Keys.digest(of),
+                Timestamp.from(now),
+                Timestamp.from(now.minus(window)),
+                Timestamp.from(now.minus(window)));
+        return read(of);
+    }
+
+    private int read(String of) {
+        List<Integer> tries =
+                database.queryForList("select tries from sign_in_try where what = ?", Integer.class, Keys.digest(of));
+        return tries.isEmpty() ? 0 : tries.getFirst();
+    }
+
+    /** Takes a try back: it was none of guessing. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void takeBack(String of) {
+        database.update("update sign_in_try set tries = greatest(tries - 1, 0) where what = ?", Keys.digest(of));
+    }
+
+    /** Forgets all tries at something. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public void forget(String of) {
+        database.update("delete from sign_in_try where what = ?", Keys.digest(of));
+        database.update(
+                "delete from sign_in_try where since < ?",
+                Timestamp.from(clock.instant().minus(FORGOTTEN_AFTER)));
+    }
+}
