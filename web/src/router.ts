@@ -89,7 +89,7 @@ export const router = createRouter({
     {
       path: '/welcome/:key',
       component: () => import('./guests/WelcomePage.vue'),
-      meta: { open: true, title: 'Come in' },
+      meta: { open: true, title: 'Choose a password' },
     },
     {
       path: '/let-in',
@@ -100,6 +100,21 @@ export const router = createRouter({
       path: '/let-in/:number(\\d+)',
       component: () => import('./guests/GuestFolioPage.vue'),
       meta: { open: true, guest: true, title: 'Folio' },
+    },
+    {
+      path: '/members',
+      component: () => import('./members/MembersPage.vue'),
+      meta: { title: 'Members' },
+    },
+    {
+      path: '/account',
+      component: () => import('./account/AccountPage.vue'),
+      meta: { title: 'Your account' },
+    },
+    {
+      path: '/networks',
+      component: () => import('./networks/NetworksPage.vue'),
+      meta: { title: 'Networks' },
     },
     {
       path: '/access',

@@ -39,6 +39,9 @@ export const keys = {
   house: 'house',
   excerpts: 'excerpts',
   access: 'access',
+  members: 'members',
+  networks: 'networks',
+  sessions: 'sessions',
   registers: 'registers',
   links: 'links',
   citations: 'citations',
@@ -77,7 +80,12 @@ async function outdateOne(name: string) {
 }
 
 export function useTray() {
-  return useQuery({ queryKey: [keys.tray], queryFn: () => answer(api.GET('/api/tray')) })
+  return useQuery({
+    queryKey: [keys.tray],
+    queryFn: () => answer(api.GET('/api/tray')),
+    refetchInterval: (query) =>
+      query.state.data?.some((s) => s.state === 'KEPT') ? WHILE_ASKING_MS : false,
+  })
 }
 
 /** The calendars of whoever is signed in. */
@@ -101,7 +109,7 @@ export function useRemarks(meetingId: string) {
 /** Everybody of the team who may sign in. */
 export function useMembers() {
   return useQuery({
-    queryKey: ['members'],
+    queryKey: [keys.members],
     queryFn: () => answer(api.GET('/api/members')),
     staleTime: 60_000,
   })

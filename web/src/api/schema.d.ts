@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/members/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRole"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/meetings/{id}": {
         parameters: {
             query?: never;
@@ -270,7 +286,7 @@ export interface paths {
         get?: never;
         put: operations["change_4"];
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -365,7 +381,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["welcome"];
+        post: operations["choose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -564,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["changePassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/search-index/rebuild": {
         parameters: {
             query?: never;
@@ -708,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/networks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post: operations["allow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/minutes/{id}/lines": {
         parameters: {
             query?: never;
@@ -735,6 +783,38 @@ export interface paths {
         put?: never;
         /** File a draft into the ledger */
         post: operations["file_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_4"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/members/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["link"];
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +925,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_5"];
         put?: never;
         post: operations["putInto"];
         delete?: never;
@@ -973,7 +1053,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_6"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -989,7 +1069,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_7"];
         put?: never;
         post: operations["keep_3"];
         delete?: never;
@@ -1005,7 +1085,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_8"];
         put?: never;
         post: operations["open_1"];
         delete?: never;
@@ -1095,6 +1175,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forgotten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["forgotten"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/template": {
         parameters: {
             query?: never;
@@ -1134,7 +1230,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_9"];
         put?: never;
         post: operations["make_2"];
         delete?: never;
@@ -1198,7 +1294,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_10"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -1497,6 +1593,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open_2"];
+        put?: never;
+        post?: never;
+        delete: operations["endAll"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/series": {
         parameters: {
             query?: never;
@@ -1673,14 +1785,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/members": {
+    "/api/members/{id}/open": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["members"];
+        get: operations["open_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2212,7 +2324,7 @@ export interface paths {
         get: operations["bytes"];
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2250,6 +2362,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/open/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/recorders/{id}": {
         parameters: {
             query?: never;
@@ -2260,7 +2388,23 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/networks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2292,7 +2436,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_3"];
+        delete: operations["remove_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2581,6 +2725,8 @@ export interface components {
             name: string;
             email: string;
             team: string;
+            /** @enum {string} */
+            role: "ADMINISTERS" | "TAKES_PART" | "LOOKS_ON";
             guest: boolean;
         };
         DaySheet: {
@@ -2612,7 +2758,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "AGENDA" | "MINUTES" | "LET_IN" | "DRAFT_READY" | "TRIAL";
+            kind: "AGENDA" | "MINUTES" | "LET_IN" | "INVITATION" | "PASSWORD" | "DRAFT_READY" | "TRIAL";
             subject: string;
             /** Format: uuid */
             meetingId: string | null;
@@ -2781,6 +2927,7 @@ export interface components {
             facets: components["schemas"]["SearchFacet"][];
         };
         FirstMember: {
+            code: string;
             team: string;
             name: string;
             /** Format: email */
@@ -2791,6 +2938,10 @@ export interface components {
             linked: boolean;
             says: components["schemas"]["LinkView"][];
             said: components["schemas"]["LinkView"][];
+        };
+        ForgottenPassword: {
+            /** Format: email */
+            email: string;
         };
         Found: {
             /** Format: int32 */
@@ -3006,6 +3157,10 @@ export interface components {
             name: string;
             role: string | null;
             email: string | null;
+        };
+        InvitedMember: {
+            member: components["schemas"]["MemberView"];
+            link: string | null;
         };
         ItemCount: {
             /** @enum {string} */
@@ -3278,6 +3433,23 @@ export interface components {
             name: string;
             email: string;
         };
+        MemberInvitation: {
+            name: string;
+            /** Format: email */
+            email: string;
+            /** @enum {string} */
+            role: "ADMINISTERS" | "TAKES_PART" | "LOOKS_ON";
+            byMail: boolean;
+        };
+        MemberView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            role: "ADMINISTERS" | "TAKES_PART" | "LOOKS_ON";
+            joined: boolean;
+        };
         MinutesView: {
             /** Format: uuid */
             id: string;
@@ -3299,11 +3471,23 @@ export interface components {
             subject: string;
             text: string;
         };
+        NetworkFacts: {
+            network: string;
+        };
+        NetworkView: {
+            /** Format: uuid */
+            id: string;
+            network: string;
+        };
         NewLine: {
             facts: components["schemas"]["LineFacts"];
             /** Format: uuid */
             after: string | null;
             evidence: components["schemas"]["Basis"][];
+        };
+        NewPassword: {
+            present: string;
+            next: string;
         };
         Novelty: {
             /** @enum {string} */
@@ -3326,6 +3510,20 @@ export interface components {
         };
         OnOrOff: {
             off: boolean;
+        };
+        OpenSession: {
+            id: string;
+            browser: string | null;
+            network: string | null;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date-time */
+            usedAt: string;
+            current: boolean;
+        };
+        OpenWork: {
+            /** Format: int32 */
+            actions: number;
         };
         OpeningView: {
             /** Format: date-time */
@@ -3633,6 +3831,10 @@ export interface components {
             at: string;
             changes: components["schemas"]["Change"][];
         };
+        RoleChange: {
+            /** @enum {string} */
+            role: "ADMINISTERS" | "TAKES_PART" | "LOOKS_ON";
+        };
         RolledUp: {
             /** @enum {string} */
             kind: "SUMMARY" | "DECISION" | "ACTION" | "QUESTION" | "RISK" | "HIGHLIGHT" | "LOWLIGHT" | "POINT" | "ANSWER";
@@ -3816,6 +4018,8 @@ export interface components {
             receivedAt: string;
             /** @enum {string} */
             state: "KEPT" | "READ" | "BROKEN";
+            /** Format: int32 */
+            read: number | null;
             notes: boolean;
             format: string | null;
             /** Format: int32 */
@@ -4373,6 +4577,54 @@ export interface operations {
             };
         };
     };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: {
+                handTo?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     one_1: {
         parameters: {
             query?: never;
@@ -4723,7 +4975,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4935,7 +5187,7 @@ export interface operations {
             };
         };
     };
-    welcome: {
+    choose: {
         parameters: {
             query?: never;
             header?: never;
@@ -5329,6 +5581,28 @@ export interface operations {
             };
         };
     };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     begin: {
         parameters: {
             query?: never;
@@ -5573,6 +5847,48 @@ export interface operations {
             };
         };
     };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkView"][];
+                };
+            };
+        };
+    };
+    allow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NetworkFacts"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     add_1: {
         parameters: {
             query?: never;
@@ -5621,6 +5937,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MinutesView"];
+                };
+            };
+        };
+    };
+    all_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberView"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberInvitation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitedMember"];
+                };
+            };
+        };
+    };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitedMember"];
                 };
             };
         };
@@ -5882,7 +6264,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6147,7 +6529,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6191,7 +6573,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6235,7 +6617,7 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6441,6 +6823,28 @@ export interface operations {
             };
         };
     };
+    forgotten: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForgottenPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     like: {
         parameters: {
             query?: never;
@@ -6486,7 +6890,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6664,7 +7068,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7155,6 +7559,44 @@ export interface operations {
             };
         };
     };
+    open_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenSession"][];
+                };
+            };
+        };
+    };
+    endAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     of_5: {
         parameters: {
             query: {
@@ -7408,11 +7850,13 @@ export interface operations {
             };
         };
     };
-    members: {
+    open_3: {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -7423,7 +7867,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MemberCard"][];
+                    "application/json": components["schemas"]["OpenWork"];
                 };
             };
         };
@@ -8191,7 +8635,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8251,7 +8695,47 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8291,7 +8775,7 @@ export interface operations {
             };
         };
     };
-    remove_3: {
+    remove_5: {
         parameters: {
             query?: never;
             header?: never;

@@ -6,10 +6,12 @@ import { useNotices } from '../shared/notices'
 import { useLive } from '../shared/useLive'
 import LampField from './LampField.vue'
 import LampMark from './LampMark.vue'
+import { useSession } from '../signin/session'
 import MemberMenu from './MemberMenu.vue'
 
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
 
+const session = useSession()
 const { data: tray } = useTray()
 const waiting = computed(() => tray.value?.length ?? 0)
 const keysShown = ref(false)
@@ -102,6 +104,9 @@ usePageKeys((event) => {
       <LampField ref="lampField" />
       <MemberMenu @keys="keysShown = true" />
     </header>
+    <p v-if="!session.writes.value" class="looks-on no-print">
+      You look on: you can read, search and ask. An administrator of the team can change your role.
+    </p>
     <main id="page" class="sheet" tabindex="-1">
       <slot />
     </main>
@@ -110,6 +115,13 @@ usePageKeys((event) => {
 </template>
 
 <style scoped>
+.looks-on {
+  margin: 0 0 8px;
+  padding: 4px 14px;
+  font-size: 13px;
+  color: var(--ink-2);
+}
+
 .frame {
   min-height: 100vh;
   display: flex;

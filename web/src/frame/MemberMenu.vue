@@ -18,6 +18,8 @@ const open = ref(false)
 
 const name = computed(() => session.member.value?.name ?? '')
 const choices = computed(() => [
+  { label: 'Your account', command: () => router.push('/account') },
+  { label: 'Members', command: () => router.push('/members') },
   { label: 'People', command: () => router.push('/people') },
   { label: 'Access', command: () => router.push('/access') },
   { label: 'Templates', command: () => router.push('/templates') },
@@ -29,6 +31,7 @@ const choices = computed(() => [
   { label: 'Collections, projects, tags', command: () => router.push('/labels') },
   { label: 'Old papers', command: () => router.push('/imports') },
   { label: 'Access tokens', command: () => router.push('/tokens') },
+  { label: 'Networks', command: () => router.push('/networks') },
   { label: 'Upkeep', command: () => router.push('/upkeep') },
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',

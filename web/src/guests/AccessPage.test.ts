@@ -51,7 +51,7 @@ describe('who can see what', () => {
   it('says that nobody was let in', async () => {
     const { shown } = await access([])
 
-    expect(shown.text()).toContain('Nobody but the members.')
+    expect(shown.text()).toContain('No guests.')
     expect(shown.text()).toContain('mira@skerry.example')
   })
 

@@ -52,7 +52,7 @@ const letIn = () =>
         },
       }),
     )
-    say(`${form.name} is let in; a letter is on its way.`, {
+    say(`${form.name} now has access. An invitation is on its way.`, {
       to: { path: '/post', label: 'Post room' },
     })
     form.name = form.email = ''
@@ -74,8 +74,9 @@ async function revoke(grant: Grant) {
 <template>
   <div class="column-page broad">
     <PageHead title="Access">
-      Members see everything of the team, but for each other’s private margins. Others see single
-      folios, or the folios of one series, and nothing else.
+      Guests see single folios, or the folios of one series, and nothing else.
+      <RouterLink to="/members">Members</RouterLink> see everything except each other’s private
+      margins.
     </PageHead>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <div v-else-if="data" class="list-and-form">
@@ -83,7 +84,7 @@ async function revoke(grant: Grant) {
         <h2 class="section-head">
           Let in <span>{{ data.guests.length }}</span>
         </h2>
-        <p v-if="!data.guests.length" class="small">Nobody but the members.</p>
+        <p v-if="!data.guests.length" class="small">No guests.</p>
         <ul>
           <li v-for="guest in data.guests" :key="guest.id">
             <p>
@@ -120,14 +121,6 @@ async function revoke(grant: Grant) {
             </ul>
           </li>
         </ul>
-        <h2 class="section-head">
-          Members <span>{{ data.members.length }}</span>
-        </h2>
-        <ul>
-          <li v-for="member in data.members" :key="member.id">
-            {{ member.name }} <span class="small">{{ member.email }}</span>
-          </li>
-        </ul>
       </section>
       <form class="sheet" aria-label="Let somebody in" @submit.prevent="letIn">
         <h2>Let somebody in</h2>
@@ -136,7 +129,7 @@ async function revoke(grant: Grant) {
           <input v-model="form.name" class="field" required maxlength="120" />
         </label>
         <label>
-          <span class="label">Mail address</span>
+          <span class="label">Email address</span>
           <input v-model="form.email" class="field" type="email" required maxlength="254" />
         </label>
         <label>

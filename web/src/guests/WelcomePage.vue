@@ -6,7 +6,7 @@ import { messageOf, Problem } from '../api/problem'
 import LampMark from '../frame/LampMark.vue'
 import { useSession } from '../signin/session'
 
-/** Where a guest who was let in chooses a password. */
+/** Where somebody who was invited, or forgot their password, chooses one. */
 const key = String(useRoute().params.key)
 const router = useRouter()
 const session = useSession()
@@ -26,11 +26,12 @@ async function enter() {
       }),
     )
     await session.signIn(welcomed.email, password.value)
-    await router.push('/let-in')
+    // A guest is led on to what they were let into.
+    await router.push('/')
   } catch (thrown) {
     refused.value =
       thrown instanceof Problem && thrown.status === 404
-        ? 'This address was used already, or its time ran out. Ask whoever let you in for another.'
+        ? 'This link has been used or has expired. Ask the person who invited you for a new one.'
         : messageOf(thrown)
   } finally {
     busy.value = false
@@ -42,22 +43,22 @@ async function enter() {
   <main class="desk">
     <form class="sheet card" @submit.prevent="enter">
       <h1><LampMark /> Ledger Lamp</h1>
-      <p>You are let into minutes. Choose a password to come back with.</p>
+      <p>Choose a password to sign in with.</p>
       <label>
-        <span class="label">Password, at least ten characters</span>
+        <span class="label">Password (at least 10 characters)</span>
         <input
           v-model="password"
           class="field"
           type="password"
           required
           minlength="10"
-          maxlength="72"
+          maxlength="500"
           autocomplete="new-password"
           autofocus
         />
       </label>
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
-      <button class="btn go" :disabled="busy">Come in</button>
+      <button class="btn go" :disabled="busy">Set password and sign in</button>
     </form>
   </main>
 </template>

@@ -32,7 +32,7 @@ async function mail(account: Record<string, unknown>, refused?: string) {
       refused ? { status: 400, body: { detail: refused } } : { body: account },
     'POST /api/post/account/trial': () => ({ status: 202, body: {} }),
   })
-  const { shown } = await testMount(MailServer)
+  const { shown } = await testMount(MailServer, { mayChange: true })
   const button = (name: string) => shown.findAll('button').find((b) => b.text() === name)!
   const field = (label: string) =>
     shown

@@ -7,6 +7,8 @@ import type { MailAccountFacts } from '../api/types'
 import { useNotices } from '../shared/notices'
 import { useDeed } from '../shared/useDeed'
 
+/** @prop mayChange whether the member administers the team */
+defineProps<{ mayChange: boolean }>()
 const { say, attempt } = useNotices()
 const { data } = useQuery({
   queryKey: [keys.mailAccount],
@@ -68,8 +70,11 @@ async function sendTrial() {
           data.sender
         }}&gt;.
       </p>
-      <p v-else>No mail server is set up yet: letters wait until there is one.</p>
-      <div class="acts">
+      <p v-else>
+        No mail server is set up yet: letters wait until
+        {{ mayChange ? 'there is one' : 'an administrator sets one up' }}.
+      </p>
+      <div v-if="mayChange" class="acts">
         <button v-if="data.set && !changing" class="btn" type="button" @click="sendTrial">
           Try it on yourself
         </button>

@@ -7,6 +7,7 @@ import EmptyState from '../shared/EmptyState.vue'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import DispatchRow from './DispatchRow.vue'
+import { useSession } from '../signin/session'
 import MailServer from './MailServer.vue'
 
 const { data, error, refetch, fetchNextPage, hasNextPage, isFetchingNextPage } = useInfiniteQuery({
@@ -22,6 +23,7 @@ const undelivered = computed(() =>
   all.value.filter((d) => d.letters.some((l) => l.state === 'WAITING' || l.state === 'FAILED')),
 )
 const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.value))
+const session = useSession()
 </script>
 
 <template>
@@ -30,7 +32,7 @@ const shown = computed(() => (undeliveredOnly.value ? undelivered.value : all.va
       What went out by mail, to whom, and whether it was delivered. What does not go out is tried
       again by itself, after pauses that grow.
     </PageHead>
-    <MailServer />
+    <MailServer :may-change="session.administers.value" />
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <template v-else-if="all.length">
       <div class="section-head over">

@@ -5,7 +5,9 @@ import { count } from '../shared/words'
 const KINDS: Record<Dispatch['kind'], string> = {
   AGENDA: 'agenda',
   MINUTES: 'minutes',
-  LET_IN: 'word of being let in',
+  LET_IN: 'access invitation',
+  INVITATION: 'invitation to the team',
+  PASSWORD: 'link for a new password',
   DRAFT_READY: 'word of a draft',
   TRIAL: 'trial',
 }

@@ -10,8 +10,10 @@ import { useNotices } from '../shared/notices'
 import PageHead from '../shared/PageHead.vue'
 import ToldOnce from '../shared/ToldOnce.vue'
 import { useDeed } from '../shared/useDeed'
+import { useSession } from '../signin/session'
 
 const { say, attempt } = useNotices()
+const session = useSession()
 const { data, error, refetch } = useRecorders()
 
 const adding = ref(false)
@@ -53,7 +55,13 @@ async function remove(recorder: Recorder) {
       What it brings goes to its meeting by hour and title, and is drafted; what fits none waits in
       the tray.
       <template #acts>
-        <button class="btn go" type="button" :aria-expanded="adding" @click="adding = !adding">
+        <button
+          v-if="session.administers.value"
+          class="btn go"
+          type="button"
+          :aria-expanded="adding"
+          @click="adding = !adding"
+        >
           Set up a recorder
         </button>
       </template>
@@ -93,6 +101,7 @@ async function remove(recorder: Recorder) {
           </ToldOnce>
         </div>
         <button
+          v-if="session.administers.value"
           class="btn quiet"
           type="button"
           :aria-label="`Take ${recorder.name} away`"
@@ -105,7 +114,12 @@ async function remove(recorder: Recorder) {
     <EmptyState v-else-if="data && !adding" title="No recorder is set up">
       Transcripts can be dropped into the tray as well. With a recorder they come by themselves.
       <template #next>
-        <button class="btn go" type="button" @click="adding = true">Set up a recorder</button>
+        <p v-if="!session.administers.value" class="small">
+          An administrator of the team sets recorders up.
+        </p>
+        <button v-else class="btn go" type="button" @click="adding = true">
+          Set up a recorder
+        </button>
       </template>
     </EmptyState>
   </div>

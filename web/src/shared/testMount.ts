@@ -5,15 +5,27 @@ import { vi } from 'vitest'
 import type { Component } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { queryClient } from '../api/queries'
+import { useSession } from '../signin/session'
 import { primeVueOptions } from './primevue'
 
-/** Mounts a component as the application does, for tests: at an address, with nothing fetched yet. */
+/** Who looks at the screen in a test. */
+const MIRA = {
+  id: 'm',
+  name: 'Mira Voss',
+  email: 'mira@skerry.example',
+  team: 'Skerry Line',
+  role: 'ADMINISTERS' as const,
+  guest: false,
+}
+
+/** Mounts a component as the application does, for tests: at an address, signed in, with nothing fetched yet. */
 export async function testMount(
   component: Component,
   props: Record<string, unknown> = {},
   address = '/',
 ) {
   queryClient.clear()
+  useSession().member.value = MIRA
   // The calendar of a day field asks how wide the window is, which the test's document does not know.
   vi.stubGlobal('matchMedia', () => new EventTarget())
   const router = createRouter({

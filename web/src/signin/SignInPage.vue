@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { reactive } from 'vue'
+import { reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { answer, api } from '../api/client'
 import LampMark from '../frame/LampMark.vue'
 import { useDeed } from '../shared/useDeed'
 import { useSession } from './session'
@@ -9,8 +10,16 @@ const route = useRoute()
 const router = useRouter()
 const session = useSession()
 const first = session.setupNeeded
-const form = reactive({ team: '', name: '', email: '', password: '' })
+const form = reactive({ code: '', team: '', name: '', email: '', password: '' })
 const { busy, refused, run } = useDeed()
+/** Whether a link for a new password is asked for, and whether it was. */
+const forgotten = ref<'no' | 'asking' | 'asked'>('no')
+
+const ask = () =>
+  run(async () => {
+    await answer(api.POST('/api/forgotten', { body: { email: form.email } }))
+    forgotten.value = 'asked'
+  })
 
 const enter = () =>
   run(async () => {
@@ -23,15 +32,50 @@ const enter = () =>
 
 <template>
   <main class="desk">
-    <form class="sheet card" @submit.prevent="enter">
+    <form v-if="forgotten !== 'no'" class="sheet card" @submit.prevent="ask">
+      <h1><LampMark /> Ledger Lamp</h1>
+      <p v-if="forgotten === 'asked'" class="lead" role="status">
+        If {{ form.email }} has an account here, a link for a new password is on its way. It is
+        valid for two hours. If nothing arrives, ask an administrator of the team for a link.
+      </p>
+      <template v-else>
+        <p class="lead">We send you a link to choose a new password.</p>
+        <label>
+          <span class="label">Email address</span>
+          <input
+            v-model="form.email"
+            class="field"
+            type="email"
+            required
+            autocomplete="username"
+            autofocus
+          />
+        </label>
+        <p v-if="refused" class="red" role="alert">{{ refused }}</p>
+        <button class="btn go" :disabled="busy">Send the link</button>
+      </template>
+      <button class="btn quiet" type="button" @click="forgotten = 'no'">Back to sign in</button>
+    </form>
+    <form v-else class="sheet card" @submit.prevent="enter">
       <h1><LampMark /> Ledger Lamp</h1>
       <p v-if="first" class="lead">
-        Nobody has an account here yet. Name the team and its first member.
+        There is no account yet. Name the team and create the first account.
       </p>
       <template v-if="first">
         <label>
+          <span class="label">Code that was printed when the application started</span>
+          <input
+            v-model="form.code"
+            class="field code"
+            required
+            maxlength="40"
+            autocomplete="off"
+            autofocus
+          />
+        </label>
+        <label>
           <span class="label">Team</span>
-          <input v-model="form.team" class="field" required maxlength="120" autofocus />
+          <input v-model="form.team" class="field" required maxlength="120" />
         </label>
         <label>
           <span class="label">Your name</span>
@@ -39,7 +83,7 @@ const enter = () =>
         </label>
       </template>
       <label>
-        <span class="label">Mail address</span>
+        <span class="label">Email address</span>
         <input
           v-model="form.email"
           class="field"
@@ -51,7 +95,7 @@ const enter = () =>
       </label>
       <label>
         <span class="label"
-          >Password<template v-if="first">, at least 10 characters</template></span
+          >Password<template v-if="first"> (at least 10 characters)</template></span
         >
         <input
           v-model="form.password"
@@ -59,12 +103,15 @@ const enter = () =>
           type="password"
           required
           :minlength="first ? 10 : undefined"
-          maxlength="72"
+          maxlength="500"
           :autocomplete="first ? 'new-password' : 'current-password'"
         />
       </label>
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>
-      <button class="btn go" :disabled="busy">{{ first ? 'Open the ledger' : 'Sign in' }}</button>
+      <button class="btn go" :disabled="busy">{{ first ? 'Create team' : 'Sign in' }}</button>
+      <button v-if="!first" class="btn quiet" type="button" @click="forgotten = 'asking'">
+        Forgot your password?
+      </button>
     </form>
   </main>
 </template>
@@ -94,6 +141,11 @@ h1 {
 .lead {
   font: 15px/1.5 var(--serif);
   color: var(--ink-2);
+}
+
+.code {
+  text-transform: uppercase;
+  letter-spacing: 0.06em;
 }
 
 .btn {

@@ -47,6 +47,7 @@ describe('the session', () => {
       'GET /api/session': () => ({ body: { member: MIRA, setupNeeded: false } }),
     })
     await useSession().setUp({
+      code: 'ABCD-EFGH-JKLM',
       team: 'Skerry',
       name: 'Mira Voss',
       email: 'm@x',

@@ -1,4 +1,4 @@
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, sendForm } from '../api/client'
 import { queryClient } from '../api/queries'
 import type { Session } from '../api/types'
@@ -30,7 +30,13 @@ export function useSession() {
   }
 
   /** Creates the team and its first member, then signs that member in. */
-  async function setUp(first: { team: string; name: string; email: string; password: string }) {
+  async function setUp(first: {
+    code: string
+    team: string
+    name: string
+    email: string
+    password: string
+  }) {
     await answer(api.POST('/api/setup', { body: first }))
     await signIn(first.email, first.password)
   }
@@ -40,5 +46,9 @@ export function useSession() {
     forget()
   }
 
-  return { member, setupNeeded, load, forget, signIn, setUp, signOut }
+  /** Whether the member may change what is the team's, and what concerns the team as a whole. */
+  const writes = computed(() => member.value !== null && member.value.role !== 'LOOKS_ON')
+  const administers = computed(() => member.value?.role === 'ADMINISTERS')
+
+  return { member, writes, administers, setupNeeded, load, forget, signIn, setUp, signOut }
 }

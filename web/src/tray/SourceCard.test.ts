@@ -9,6 +9,7 @@ const READ: Source = {
   size: 4300,
   receivedAt: new Date().toISOString(),
   state: 'READ',
+  read: null,
   notes: false,
   format: 'WebVTT',
   passages: 67,

@@ -10,15 +10,17 @@ const emit = defineEmits<{ discard: [] }>()
 const MOST_PROBLEMS = 5
 
 const broken = computed(() => props.source.state === 'BROKEN')
+const beingRead = computed(() => props.source.state === 'KEPT')
 const facts = computed(() => {
   const s = props.source
-  const read = broken.value
-    ? []
-    : [
-        s.format,
-        count(s.passages, s.notes ? 'line' : 'passage'),
-        s.seconds === null ? null : length(s.seconds),
-      ]
+  const read =
+    broken.value || beingRead.value
+      ? []
+      : [
+          s.format,
+          count(s.passages, s.notes ? 'line' : 'passage'),
+          s.seconds === null ? null : length(s.seconds),
+        ]
   return [`arrived ${arrival(s.receivedAt)}`, ...read, fileSize(s.size), listed(s.speakers, 5)]
     .filter(Boolean)
     .join(' · ')
@@ -36,6 +38,10 @@ function called(guess: Source['guesses'][number]): string {
     <div class="text">
       <h2>{{ source.name }}</h2>
       <p class="small">{{ facts }}</p>
+      <p v-if="beingRead" class="small" role="status">
+        Being read
+        <progress :value="source.read ?? 0" max="100" :aria-label="`${source.name}: read`" />
+      </p>
       <p v-if="source.guesses.length" class="guesses">
         <span class="small">Perhaps of</span>
         <RouterLink
@@ -68,7 +74,9 @@ function called(guess: Source['guesses'][number]): string {
     <div class="buttons">
       <a class="btn quiet" :href="`/api/sources/${source.id}/original`" download>Original</a>
       <button class="btn" type="button" @click="emit('discard')">Take out</button>
-      <RouterLink v-if="!broken" class="btn go" :to="`/tray/${source.id}`">Place</RouterLink>
+      <RouterLink v-if="!broken && !beingRead" class="btn go" :to="`/tray/${source.id}`"
+        >Place</RouterLink
+      >
     </div>
   </article>
 </template>
@@ -92,6 +100,14 @@ h2 {
   font: 500 17px/1.35 var(--serif);
   color: var(--ink);
   overflow-wrap: anywhere;
+}
+
+progress {
+  width: 160px;
+  height: 6px;
+  margin-left: 8px;
+  vertical-align: middle;
+  accent-color: var(--green);
 }
 
 .guesses {

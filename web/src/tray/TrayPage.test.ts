@@ -17,6 +17,7 @@ function source(change: Partial<Source> = {}): Source {
     size: 100,
     receivedAt: new Date().toISOString(),
     state: 'READ',
+    read: null,
     notes: false,
     format: 'WebVTT',
     passages: 3,

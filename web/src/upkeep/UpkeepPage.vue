@@ -8,6 +8,7 @@ import { arrival } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useDeed } from '../shared/useDeed'
+import { useSession } from '../signin/session'
 
 /** What keeps the program well: for now its search index. */
 const WHILE_WRITING_MS = 1000
@@ -19,6 +20,7 @@ const { data, error, refetch } = useQuery({
   refetchInterval: (query) => (isWriting(query.state.data?.rebuild) ? WHILE_WRITING_MS : false),
 })
 const { busy, refused, run } = useDeed()
+const session = useSession()
 
 function isWriting(rebuild: RebuildProgress | null | undefined): boolean {
   return Boolean(rebuild && (rebuild.endedAt === null || rebuild.waiting > 0))
@@ -41,7 +43,13 @@ async function begin() {
       The search index follows every change by itself. Should it ever be damaged, it can be written
       anew; the old one answers meanwhile.
       <template #acts>
-        <button class="btn go" type="button" :disabled="busy || isWriting(rebuild)" @click="begin">
+        <button
+          v-if="session.administers.value"
+          class="btn go"
+          type="button"
+          :disabled="busy || isWriting(rebuild)"
+          @click="begin"
+        >
           Rebuild the search index
         </button>
       </template>

@@ -143,7 +143,7 @@ class CirculateTest extends WithReview {
         assertThat(stranger.page.locator("article")).containsText("Lend the mobile unit to the fish plant.");
         assertThat(stranger.page.locator("article")).not().containsText("insures");
         stranger.page.navigate(folio);
-        assertThat(stranger.page.getByLabel("Mail address")).isVisible();
+        assertThat(stranger.page.getByLabel("Email address")).isVisible();
 
         mira.page.navigate(folio);
         assertThat(mira.region("Excerpts")).containsText("opened 2 times");

@@ -54,7 +54,7 @@ final class Desk implements AutoCloseable {
 
     Desk signIn(String email, String password) {
         page.navigate("/");
-        page.getByLabel("Mail address").fill(email);
+        page.getByLabel("Email address").fill(email);
         page.getByLabel("Password").fill(password);
         button("Sign in").click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Waiting for you")))

@@ -29,7 +29,7 @@ class GuestTest extends WithReview {
             mira.page.navigate(folio);
             mira.link("Let in").click();
             mira.field("Name").fill("Elin Strand");
-            mira.field("Mail address").fill(address);
+            mira.field("Email address").fill(address);
             assertThat(mira.field("Folio")).hasValue(number);
             mira.page.getByLabel("may also write").check();
             mira.button("Let in").click();
@@ -43,8 +43,8 @@ class GuestTest extends WithReview {
 
             Desk elin = desk();
             elin.page.navigate(link.group());
-            elin.page.getByLabel("Password, at least ten characters").fill("lighthouse at dusk");
-            elin.button("Come in").click();
+            elin.page.getByLabel("Password (at least 10 characters)").fill("lighthouse at dusk");
+            elin.button("Set password and sign in").click();
             elin.link(title).click();
             assertThat(elin.page.locator("main")).containsText("Lend the mobile unit to the fish plant.");
             elin.button("Amend").click();

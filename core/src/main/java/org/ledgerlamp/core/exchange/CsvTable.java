@@ -30,6 +30,10 @@ public final class CsvTable {
     }
 
     private static Object safe(Object cell) {
-        return cell instanceof String words && words.matches("(?s)[=+@\\t\\r-].*") ? "'" + words : cell;
+        if (!(cell instanceof String words)) {
+            return cell;
+        }
+        String plain = words.replaceAll("[\\p{Cntrl}&&[^\\n\\r\\t]]", "");
+        return plain.matches("(?s)[=+@\\t\\r-].*") ? "'" + plain : plain;
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.util.DisconnectedClientHelper;
 
@@ -46,6 +47,13 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.CONTENT_TOO_LARGE, "A file may have 25 MB, all files of one request 100 MB.");
         problem.setTitle("Too large");
         return handleExceptionInternal(e, problem, headers, HttpStatus.CONTENT_TOO_LARGE, request);
+    }
+
+    /** An upload that ended before its end, or is none. */
+    @ExceptionHandler(MultipartException.class)
+    ResponseEntity<ProblemDetail> brokenUpload() {
+        Refusal refusal = Refusal.invalid("The upload was cut off, or is none. Nothing was taken; send it again.");
+        return ResponseEntity.status(refusal.getStatusCode()).body(refusal.getBody());
     }
 
     /** Two writes at the same instant: the later one is told to look again. */

@@ -34,6 +34,11 @@ public final class Refusal extends ErrorResponseException {
         return new Refusal(HttpStatus.UNAUTHORIZED, "Not taken", detail);
     }
 
+    /** Somebody else may do it, in another role. */
+    public static Refusal forbidden(String detail) {
+        return new Refusal(HttpStatus.FORBIDDEN, "Refused", detail);
+    }
+
     /** The request does not make sense. */
     public static Refusal invalid(String detail) {
         return new Refusal(HttpStatus.BAD_REQUEST, "Not understood", detail);

@@ -2,6 +2,8 @@ package org.ledgerlamp.server.jobs;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
+import com.github.kagkarlsson.scheduler.jdbc.JdbcCustomization;
+import com.github.kagkarlsson.scheduler.jdbc.MariaDBJdbcCustomization;
 import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
@@ -31,6 +33,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
  */
 @Component
 public class Jobs {
+    private static final JdbcCustomization IN_UTC = new MariaDBJdbcCustomization(true);
     private static final Duration BETWEEN_LOOKS = Duration.ofSeconds(2);
     private static final Duration HEARTBEAT = Duration.ofSeconds(5);
     private static final int MISSED_HEARTBEATS = 4;
@@ -52,6 +55,7 @@ public class Jobs {
                     lane,
                     SchedulerClient.Builder.create(ofTheTransaction)
                             .tableName(lane.table())
+                            .jdbcCustomization(IN_UTC)
                             .build());
         }
     }
@@ -114,7 +118,7 @@ public class Jobs {
                     .heartbeatInterval(HEARTBEAT)
                     .missedHeartbeatsLimit(MISSED_HEARTBEATS)
                     .shutdownMaxWait(BEFORE_STOPPING)
-                    .alwaysPersistTimestampInUTC()
+                    .jdbcCustomization(IN_UTC)
                     .build();
             scheduler.start();
             running.put(lane, scheduler);

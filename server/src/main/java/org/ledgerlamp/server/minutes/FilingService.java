@@ -1,10 +1,12 @@
 package org.ledgerlamp.server.minutes;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Role;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.common.Refusal;
@@ -17,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class FilingService {
+    private static final Duration TAKEN_BACK_WITHIN = Duration.ofHours(1);
+
     private final MinutesService minutes;
     private final AmendmentService amendments;
     private final ActService acts;
@@ -84,12 +88,19 @@ public class FilingService {
 
     /**
      * Takes a folio back into the spread: it is a draft again, all of it in ink as it was. Its number stays reserved for
-     * it, unless no other was taken since.
+     * it, unless no other was taken since. After an hour only somebody who administers the team may do so: others may have
+     * read it by then.
      *
      * @throws Refusal where others rely on it: it was circulated or amended, or something was done about its lines
      */
-    public Minutes unfile(UUID teamId, int folioNumber) {
+    public Minutes unfile(SignedIn who, int folioNumber) {
+        UUID teamId = who.teamId();
         Minutes folio = minutes.folio(teamId, folioNumber);
+        boolean fresh = folio.filedAt().plus(TAKEN_BACK_WITHIN).isAfter(clock.instant());
+        if (!fresh && who.role() != Role.ADMINISTERS) {
+            throw Refusal.forbidden("Folio " + folioNumber + " was filed more than an hour ago: an administrator of the"
+                    + " team can take it back, or amend it.");
+        }
         List<MinutesLine> page = minutes.lines(folio);
         refuseWhereReliedOn(folio, page);
         folio.unfile();

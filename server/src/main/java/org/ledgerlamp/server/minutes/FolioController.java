@@ -68,7 +68,7 @@ class FolioController {
     /** Takes a folio back into the spread. */
     @DeleteMapping("/api/folios/{number}")
     MinutesView unfile(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
-        return sheet.view(filing.unfile(who.teamId(), number));
+        return sheet.view(filing.unfile(who, number));
     }
 
     /** What was changed since filing, the latest revision first. */
