@@ -2486,6 +2486,7 @@ export interface components {
             message: string | null;
             withMatters: boolean;
             to: components["schemas"]["Recipient"][];
+            outside: boolean;
         };
         AgendaWords: {
             subject: string;
@@ -2620,12 +2621,14 @@ export interface components {
             revision: number;
             /** Format: int32 */
             circulated: number;
+            domains: string[];
         };
         CirculationOrder: {
             /** @enum {string} */
             form: "TEXT" | "PDF";
             cover: string | null;
             to: components["schemas"]["AddressedTo"][];
+            outside: boolean;
         };
         CitedBy: {
             /** Format: uuid */
@@ -3667,6 +3670,7 @@ export interface components {
         Reach: {
             to: components["schemas"]["Recipient"][];
             without: string[];
+            domains: string[];
         };
         ReadLine: {
             /** @enum {string|null} */

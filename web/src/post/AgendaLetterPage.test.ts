@@ -18,7 +18,11 @@ async function open(refusing = false) {
   queryClient.clear()
   const server = testServer({
     'GET /api/meetings/m/agenda-letter': () => ({
-      body: { to: [TOM, ELIN], without: ['Joss Lindqvist'] },
+      body: {
+        to: [TOM, ELIN],
+        without: ['Joss Lindqvist'],
+        domains: ['skerry.example', 'county.example'],
+      },
     }),
     'POST /api/meetings/m/agenda-letter/words': (sent) => ({
       body: {
@@ -57,6 +61,9 @@ describe('circulating an agenda', () => {
     await page.findAll('input[type=checkbox]')[0]!.setValue(false)
     await page.findAll('textarea')[0]!.setValue('Nils Farrow <nils@brae-yard.example>')
     expect(page.find('button.go').text()).toBe('Circulate to 2')
+    expect(page.find('button.go').attributes('disabled')).toBeDefined()
+    expect(page.text()).toContain('to Nils Farrow (nils@brae-yard.example)')
+    await page.find('.outside input').setValue(true)
     await page.find('form').trigger('submit')
     await flushPromises()
 
@@ -64,6 +71,7 @@ describe('circulating an agenda', () => {
       message: '',
       withMatters: true,
       to: [ELIN, { name: 'Nils Farrow', address: 'nils@brae-yard.example' }],
+      outside: true,
     })
     expect(push).toHaveBeenCalledWith('/meeting/m')
   })

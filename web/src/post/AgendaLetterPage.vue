@@ -13,6 +13,8 @@ import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
 import OthersField from './OthersField.vue'
+import { outsideOf } from './outside'
+import OutsideCheck from './OutsideCheck.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -29,9 +31,13 @@ const message = ref('')
 const withMatters = ref(true)
 const left = ref<string[]>([])
 const more = ref('')
+const outside = ref(false)
 
 const typed = computed(() => guestsIn(more.value))
 const isUnclear = computed(() => typed.value.some((g) => !g.email))
+const isUnmeant = computed(
+  () => !outside.value && outsideOf(to.value, data.value?.domains ?? []).length > 0,
+)
 const to = computed<Recipient[]>(() => [
   ...(data.value?.to.filter((r) => !left.value.includes(r.address)) ?? []),
   ...typed.value.flatMap((g) => (g.email ? [{ name: g.name, address: g.email }] : [])),
@@ -56,7 +62,12 @@ const send = () =>
     await answer(
       api.POST('/api/meetings/{id}/agenda-letter', {
         params: { path },
-        body: { message: message.value, withMatters: withMatters.value, to: to.value },
+        body: {
+          message: message.value,
+          withMatters: withMatters.value,
+          to: to.value,
+          outside: outside.value,
+        },
       }),
     )
     await outdate(keys.post)
@@ -106,10 +117,11 @@ const send = () =>
       <input v-model="withMatters" type="checkbox" />
       <span>with the matters arising that are open</span>
     </label>
+    <OutsideCheck v-model="outside" :to="to" :domains="data.domains" />
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <div class="foot">
       <RouterLink class="btn quiet" :to="`/meeting/${path.id}`">Back to the meeting</RouterLink>
-      <button class="btn go" :disabled="busy || !to.length || isUnclear">
+      <button class="btn go" :disabled="busy || !to.length || isUnclear || isUnmeant">
         {{ to.length ? `Circulate to ${to.length}` : 'Circulate' }}
       </button>
     </div>

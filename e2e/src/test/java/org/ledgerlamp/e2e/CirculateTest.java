@@ -56,6 +56,10 @@ class CirculateTest extends WithReview {
             assertThat(mira.region("The letter")).containsText("YOUR ACTIONS");
             String shown = mira.region("The letter").locator(".words").textContent();
 
+            assertThat(mira.button("Circulate to 3")).isDisabled();
+            mira.page
+                    .getByLabel("Send it outside skerry.example too: to Elin Strand")
+                    .check();
             mira.button("Circulate to 3").click();
 
             assertThat(mira.page).hasURL(folio);

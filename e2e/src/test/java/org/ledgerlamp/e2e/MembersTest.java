@@ -30,7 +30,8 @@ class MembersTest extends BrowserTest {
         assertThat(ines.page.getByRole(AriaRole.ALERT)).containsText("easily guessed");
         ines.page.getByLabel("Password (at least 10 characters)").fill(PASSWORD);
         ines.button("Set password and sign in").click();
-        assertThat(ines.page.getByText("You look on: you can read, search and ask.")).isVisible();
+        assertThat(ines.page.getByText("You look on: you can read, search and ask."))
+                .isVisible();
         ines.page.navigate("/members");
         assertThat(ines.page.getByText("ana@skerry.example")).isVisible();
         assertThat(ines.button("Invite")).hasCount(0);

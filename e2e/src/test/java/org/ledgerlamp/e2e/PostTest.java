@@ -66,6 +66,9 @@ class PostTest extends BrowserTest {
             Locator letter = mira.region("The letter");
             assertThat(letter).containsText("Bring the <rope> list.");
             String shown = letter.locator(".words").innerText();
+            mira.page
+                    .getByLabel("Send it outside skerry.example too: to Elin Strand")
+                    .check();
             mira.button("Circulate to 2").click();
             assertThat(mira.heading("Crane inspection circulated")).isVisible();
 

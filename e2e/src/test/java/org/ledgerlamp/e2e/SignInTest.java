@@ -103,18 +103,38 @@ class SignInTest extends BrowserTest {
                 .build();
     }
 
+    private static String cookies(HttpClient http, String address, String scheme) {
+        HttpRequest asked = HttpRequest.newBuilder(URI.create(address + "/api/session"))
+                .header("X-Forwarded-Proto", scheme)
+                .build();
+        return String.join(
+                "\n",
+                http.sendAsync(asked, HttpResponse.BodyHandlers.ofString())
+                        .join()
+                        .headers()
+                        .allValues("Set-Cookie"));
+    }
+
     @Test
     void of_sixteen_first_visits_at_once_one_makes_the_team() {
-        try (ConfigurableApplicationContext empty = start("first-visits", "--lamp.first-visit-code=KEEL-STEM-RUDR");
+        try (ConfigurableApplicationContext empty = start(
+                        "first-visits",
+                        "--lamp.first-visit-code=KEEL-STEM-RUDR",
+                        "--lamp.address=https://minutes.skerry.example");
                 HttpClient http = HttpClient.newHttpClient()) {
             String address = addressOf(empty);
             List<CompletableFuture<Integer>> visits = IntStream.range(0, 16)
-                    .mapToObj(n -> http.sendAsync(visit(address, "keel stem rudr", n), HttpResponse.BodyHandlers.ofString())
+                    .mapToObj(n -> http.sendAsync(
+                                    visit(address, "keel stem rudr", n), HttpResponse.BodyHandlers.ofString())
                             .thenApply(HttpResponse::statusCode))
                     .toList();
 
             assertThat(visits.stream().map(CompletableFuture::join).filter(status -> status == 204))
                     .hasSize(1);
+            assertThat(cookies(http, address, "https"))
+                    .as("behind a proxy that encrypts")
+                    .contains("; Secure");
+            assertThat(cookies(http, address, "http")).doesNotContain("; Secure");
             assertThat(empty.getBean(JdbcTemplate.class).queryForObject("select count(*) from team", Integer.class))
                     .isEqualTo(1);
         }

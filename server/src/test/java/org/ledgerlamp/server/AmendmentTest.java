@@ -48,7 +48,8 @@ class AmendmentTest extends WithDraft {
     @Test
     void after_an_hour_only_an_administrator_takes_a_filing_back() throws Exception {
         Desk ana = colleague("Ana Prokop");
-        database.update("update minutes set filed_at = filed_at - interval 61 minute where id = ?", UUID.fromString(minutes));
+        database.update(
+                "update minutes set filed_at = filed_at - interval 61 minute where id = ?", UUID.fromString(minutes));
 
         assertThat(ana.remove("/api/folios/1").status()).isEqualTo(403);
         assertThat(takeBack().status()).isEqualTo(200);

@@ -192,7 +192,7 @@ class CalendarWritingTest extends WithCalendar {
     private void circulate() throws Exception {
         desk.create(
                 "/api/folios/1/circulation",
-                "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"Tom\",\"address\":\"tom@skerry.example\"},\"part\":\"WHOLE\"}]}");
+                "{\"form\":\"TEXT\",\"outside\":false,\"to\":[{\"recipient\":{\"name\":\"Tom\",\"address\":\"tom@skerry.example\"},\"part\":\"WHOLE\"}]}");
         asked(connection);
     }
 

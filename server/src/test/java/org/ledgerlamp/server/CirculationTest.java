@@ -62,7 +62,8 @@ class CirculationTest extends WithDraft {
     private Desk.Answer circulate(String form, String... to) throws Exception {
         return desk.create(
                 "/api/folios/1/circulation",
-                "{\"form\":\"%s\",\"cover\":\"As promised.\",\"to\":[%s]}".formatted(form, String.join(",", to)));
+                "{\"form\":\"%s\",\"cover\":\"As promised.\",\"outside\":true,\"to\":[%s]}"
+                        .formatted(form, String.join(",", to)));
     }
 
     private MimeMessage received(String address) {

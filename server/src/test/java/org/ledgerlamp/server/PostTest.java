@@ -60,7 +60,7 @@ class PostTest extends ServerTest {
     private Desk.Answer circulate(String to) throws Exception {
         return desk.create(
                 "/api/meetings/{id}/agenda-letter",
-                "{\"message\":\"Please be on time.\",\"withMatters\":true,\"to\":[" + to + "]}",
+                "{\"message\":\"Please be on time.\",\"withMatters\":true,\"outside\":true,\"to\":[" + to + "]}",
                 meeting);
     }
 
@@ -283,5 +283,25 @@ class PostTest extends ServerTest {
                         .asBoolean())
                 .as("without encryption")
                 .isFalse();
+    }
+
+    @Test
+    void nothing_leaves_the_teams_own_domains_without_being_meant_to() throws Exception {
+        String order = "{\"withMatters\":true,\"outside\":%b,\"to\":[" + to("Tom", "tom@skerry.example") + "," + "%s]}";
+
+        Desk.Answer refused = desk.create(
+                "/api/meetings/{id}/agenda-letter",
+                order.formatted(false, to("Nils", "nils@Brae-Yard.example")),
+                meeting);
+
+        assertThat(refused.status()).isEqualTo(409);
+        assertThat(refused.text("/detail")).contains("outside skerry.example", "nils@Brae-Yard.example");
+        assertThat(desk.read("/api/post").body()).isEmpty();
+        assertThat(desk.create(
+                                "/api/meetings/{id}/agenda-letter",
+                                order.formatted(false, to("Ana", "ana@skerry.example")),
+                                meeting)
+                        .status())
+                .isEqualTo(204);
     }
 }

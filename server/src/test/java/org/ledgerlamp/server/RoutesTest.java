@@ -193,7 +193,7 @@ class RoutesTest extends ServerTest {
             case "/api/meetings/{id}/recording" -> "{\"recorderId\":\"" + UUID.randomUUID() + "\"}";
             case "/api/recordings/{id}/command" -> "{\"command\":\"STOP\"}";
             case "/api/meetings/{id}/agenda-letter" ->
-                "{\"withMatters\":true,\"to\":[{\"name\":\"I\",\"address\":\"i@elsewhere.example\"}]}";
+                "{\"withMatters\":true,\"outside\":true,\"to\":[{\"name\":\"I\",\"address\":\"i@elsewhere.example\"}]}";
             case "/api/meetings/{id}/agenda-letter/words" -> "{\"withMatters\":true}";
             case "/api/meetings/{id}/off" -> "{\"off\":true}";
             case "/api/meetings/{id}/calendars" -> "{\"connectionId\":\"" + UUID.randomUUID() + "\"}";
@@ -202,7 +202,7 @@ class RoutesTest extends ServerTest {
             case "/api/links/{id}" -> "{\"state\":\"INK\"}";
             case "/api/minutes/{id}/template" -> "{\"template\":\"Steering group\"}";
             case "/api/folios/{number}/circulation" ->
-                "{\"form\":\"TEXT\",\"to\":[{\"recipient\":{\"name\":\"I\",\"address\":\"i@elsewhere.example\"},\"part\":\"WHOLE\"}]}";
+                "{\"form\":\"TEXT\",\"outside\":true,\"to\":[{\"recipient\":{\"name\":\"I\",\"address\":\"i@elsewhere.example\"},\"part\":\"WHOLE\"}]}";
             case "/api/folios/{number}/circulation/words" -> "{\"reader\":\"I\",\"part\":\"WHOLE\",\"form\":\"TEXT\"}";
             case "/api/folios/{number}/excerpts" ->
                 "{\"lines\":[\"" + ids.get("lines") + "\"],\"days\":7,\"passages\":false}";

@@ -37,10 +37,6 @@ public final class Launcher {
         try {
             Path data = Path.of(args[0]).toAbsolutePath();
             List<String> settings = new ArrayList<>(List.of(args).subList(1, args.length));
-            if (settings.stream().anyMatch(s -> s.startsWith("--lamp.address=https://"))) {
-                // A proxy stands before us: it says who calls and how, and cookies are for encrypted connections alone.
-                settings.add("--server.forward-headers-strategy=native");
-            }
             if (settings.stream().noneMatch(s -> s.startsWith("--server.port="))) {
                 settings.add("--server.port=" + FreePort.orUsual(USUAL_PORT));
             }
@@ -71,6 +67,10 @@ public final class Launcher {
                 "--spring.datasource.url=" + database.jdbcUrl(),
                 "--spring.datasource.username=" + database.user(),
                 "--spring.datasource.password=" + database.password()));
+        if (settings.stream().anyMatch(s -> s.startsWith("--lamp.address=https://"))) {
+            // A proxy stands before us: it says who calls and how, and cookies are for encrypted connections alone.
+            arguments.add("--server.forward-headers-strategy=native");
+        }
         arguments.addAll(settings);
         SpringApplication application = new SpringApplication(LedgerLamp.class);
         application.setBannerMode(Banner.Mode.OFF);

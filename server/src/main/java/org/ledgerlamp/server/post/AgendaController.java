@@ -28,11 +28,16 @@ class AgendaController {
         this.post = post;
     }
 
-    /** What is to be sent. {@code to} may hold others than those invited; whoever sends it gets none. */
+    /**
+     * What is to be sent. {@code to} may hold others than those invited; whoever sends it gets none.
+     *
+     * @param outside whether it is meant to leave the team's own domains
+     */
     record AgendaOrder(
             @Nullable @Size(max = 5000) String message,
             boolean withMatters,
-            @NotNull @NotEmpty @Size(max = 200) List<@Valid Recipient> to) {}
+            @NotNull @NotEmpty @Size(max = 200) List<@Valid Recipient> to,
+            boolean outside) {}
 
     record Wanted(@Nullable @Size(max = 5000) String message, boolean withMatters) {}
 
@@ -55,6 +60,6 @@ class AgendaController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void circulate(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody AgendaOrder order) {
-        post.circulate(who, id, order.message(), order.withMatters(), order.to());
+        post.circulate(who, id, order.message(), order.withMatters(), order.to(), order.outside());
     }
 }

@@ -26,8 +26,11 @@ class AgendaPost {
     private final MatterService matters;
     private final RosterService roster;
     private final PostRoom room;
+    private final TeamDomains domains;
 
-    AgendaPost(MeetingService meetings, MatterService matters, RosterService roster, PostRoom room) {
+    AgendaPost(
+            MeetingService meetings, MatterService matters, RosterService roster, PostRoom room, TeamDomains domains) {
+        this.domains = domains;
         this.meetings = meetings;
         this.matters = matters;
         this.roster = roster;
@@ -39,8 +42,9 @@ class AgendaPost {
      *
      * @param to whom a letter reaches, but for whoever would send it
      * @param without the names of those whose address is not known
+     * @param domains the team's own
      */
-    record Reach(List<Recipient> to, List<String> without) {}
+    record Reach(List<Recipient> to, List<String> without, List<String> domains) {}
 
     @Transactional(readOnly = true)
     public Reach invited(SignedIn who, UUID meetingId) {
@@ -49,7 +53,7 @@ class AgendaPost {
         List<String> without = new ArrayList<>();
         meeting.invited().forEach(p -> sort(p.name(), p.email(), who, to, without));
         meeting.guests().forEach(g -> sort(g.name(), g.email(), who, to, without));
-        return new Reach(to, without);
+        return new Reach(to, without, domains.of(who.teamId()));
     }
 
     private static void sort(
@@ -88,12 +92,24 @@ class AgendaPost {
         return matter.text() + (known.isEmpty() ? "" : " (" + String.join(", ", known) + ")");
     }
 
-    /** Puts the agenda out. */
-    void circulate(SignedIn who, UUID meetingId, @Nullable String message, boolean withMatters, List<Recipient> to) {
+    /**
+     * Puts the agenda out.
+     *
+     * @param outside whether it is meant to leave the team's own domains
+     * @throws Refusal where nobody is left to whom it would go, or it would leave them without being meant to
+     */
+    void circulate(
+            SignedIn who,
+            UUID meetingId,
+            @Nullable String message,
+            boolean withMatters,
+            List<Recipient> to,
+            boolean outside) {
         List<Recipient> others = to.stream().filter(r -> !r.isSame(who.email())).toList();
         if (others.isEmpty()) {
             throw Refusal.invalid("Nobody is left to whom it would go: whoever sends an agenda gets none.");
         }
+        domains.refuseOutside(who.teamId(), others, outside);
         Letter letter = letter(who.teamId(), meetingId, message, withMatters);
         room.putOut(Dispatch.of(who.teamId(), LetterKind.AGENDA, meetingId, who.memberId()), others, letter);
     }

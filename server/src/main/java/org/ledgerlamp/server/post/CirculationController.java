@@ -41,11 +41,16 @@ class CirculationController {
     /** Somebody who is to get a letter. */
     record AddressedTo(@NotNull @Valid Recipient recipient, Reader.@NotNull Part part) {}
 
-    /** What is to be sent to whom. Whoever sends it gets none, and nobody gets two. */
+    /**
+     * What is to be sent to whom. Whoever sends it gets none, and nobody gets two.
+     *
+     * @param outside whether it is meant to leave the team's own domains
+     */
     record CirculationOrder(
             MinutesPost.@NotNull Form form,
             @Nullable @Size(max = 5000) String cover,
-            @NotNull @NotEmpty @Size(max = 500) List<@NotNull @Valid AddressedTo> to) {}
+            @NotNull @NotEmpty @Size(max = 500) List<@NotNull @Valid AddressedTo> to,
+            boolean outside) {}
 
     @GetMapping
     MinutesPost.Circulation circulation(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
@@ -73,6 +78,7 @@ class CirculationController {
                 order.cover(),
                 order.to().stream()
                         .map(a -> new MinutesPost.Addressed(a.recipient(), a.part()))
-                        .toList());
+                        .toList(),
+                order.outside());
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
 import org.ledgerlamp.core.exchange.MinutesLetter;
@@ -31,8 +32,16 @@ class MinutesPost {
     private final FairCopies copies;
     private final RosterService roster;
     private final PostRoom room;
+    private final TeamDomains domains;
 
-    MinutesPost(MinutesService minutes, FilingService filing, FairCopies copies, RosterService roster, PostRoom room) {
+    MinutesPost(
+            MinutesService minutes,
+            FilingService filing,
+            FairCopies copies,
+            RosterService roster,
+            PostRoom room,
+            TeamDomains domains) {
+        this.domains = domains;
         this.minutes = minutes;
         this.filing = filing;
         this.copies = copies;
@@ -48,8 +57,9 @@ class MinutesPost {
      *
      * @param revision that would go out
      * @param circulated the revision that went out last, or 0
+     * @param domains the team's own
      */
-    record Circulation(List<Reader> readers, List<Group> groups, int revision, int circulated) {}
+    record Circulation(List<Reader> readers, List<Group> groups, int revision, int circulated, List<String> domains) {}
 
     /** How minutes go out. */
     enum Form {
@@ -80,7 +90,8 @@ class MinutesPost {
                 readership(who, everybody, meeting).of(copies.of(folio)),
                 groups,
                 copies.revision(folio),
-                folio.circulatedRevision());
+                folio.circulatedRevision(),
+                domains.of(who.teamId()));
     }
 
     private static Readership readership(SignedIn who, List<RosterPerson> everybody, Meeting meeting) {
@@ -108,9 +119,11 @@ class MinutesPost {
     /**
      * Puts the letters out. What goes out as PDF goes out with the same file for all.
      *
-     * @throws Refusal where nobody is left to whom it would go
+     * @param outside whether they are meant to leave the team's own domains
+     * @throws Refusal where nobody is left to whom it would go, or they would leave them without being meant to
      */
-    void circulate(SignedIn who, int folioNumber, Form form, @Nullable String cover, List<Addressed> to) {
+    void circulate(
+            SignedIn who, int folioNumber, Form form, @Nullable String cover, List<Addressed> to, boolean outside) {
         Minutes folio = minutes.folio(who.teamId(), folioNumber);
         FairCopy copy = copies.of(folio);
         Map<Recipient, Letter> whole = new LinkedHashMap<>();
@@ -125,6 +138,10 @@ class MinutesPost {
         if (whole.isEmpty() && parts.isEmpty()) {
             throw Refusal.invalid("Nobody is left to whom it would go: whoever sends minutes gets none.");
         }
+        domains.refuseOutside(
+                who.teamId(),
+                Stream.concat(whole.keySet().stream(), parts.keySet().stream()).toList(),
+                outside);
         parts.keySet().removeIf(p -> whole.keySet().stream().anyMatch(w -> w.isSame(p.address())));
         putOut(who, folio, whole, form == Form.PDF ? enclosure(copy) : null);
         putOut(who, folio, parts, null);
