@@ -58,7 +58,6 @@ public class MinutesService {
     }
 
     /** Minutes of whatever team; empty where there are none any more. */
-    @Transactional(readOnly = true)
     public Optional<Minutes> find(UUID id) {
         return minutes.findById(id);
     }
@@ -76,9 +75,8 @@ public class MinutesService {
     }
 
     /**
-     * Says that a folio is linked to what was filed before.
-     *
-     * @return whether its words are to be counted, which they are once however often it is filed
+     * Says that a folio is linked to what was filed before; whether its words are to be counted, which they are once however
+     * often it is filed.
      */
     public boolean link(Minutes folio) {
         minutes.setLinked(folio.id(), true);
