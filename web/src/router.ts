@@ -112,6 +112,11 @@ export const router = createRouter({
       meta: { title: 'Your account' },
     },
     {
+      path: '/audit',
+      component: () => import('./audit/AuditPage.vue'),
+      meta: { title: 'Audit trail' },
+    },
+    {
       path: '/networks',
       component: () => import('./networks/NetworksPage.vue'),
       meta: { title: 'Networks' },

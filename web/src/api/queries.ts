@@ -40,6 +40,7 @@ export const keys = {
   excerpts: 'excerpts',
   access: 'access',
   members: 'members',
+  audit: 'audit',
   networks: 'networks',
   sessions: 'sessions',
   registers: 'registers',

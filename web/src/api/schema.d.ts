@@ -2314,6 +2314,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/audit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["entries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/audit/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/attachments/{id}": {
         parameters: {
             query?: never;
@@ -2568,6 +2600,17 @@ export interface components {
             turns: number;
             /** Format: int32 */
             seconds: number | null;
+        };
+        AuditView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            at: string;
+            who: string;
+            /** @enum {string} */
+            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK";
+            about: string;
+            network: string | null;
         };
         Basis: {
             /** Format: uuid */
@@ -8613,6 +8656,49 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Cites"][];
+                };
+            };
+        };
+    };
+    entries: {
+        parameters: {
+            query?: {
+                before?: string;
+                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK")[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AuditView"][];
+                };
+            };
+        };
+    };
+    file_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

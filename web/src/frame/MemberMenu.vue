@@ -32,6 +32,9 @@ const choices = computed(() => [
   { label: 'Old papers', command: () => router.push('/imports') },
   { label: 'Access tokens', command: () => router.push('/tokens') },
   { label: 'Networks', command: () => router.push('/networks') },
+  ...(session.administers.value
+    ? [{ label: 'Audit trail', command: () => router.push('/audit') }]
+    : []),
   { label: 'Upkeep', command: () => router.push('/upkeep') },
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',

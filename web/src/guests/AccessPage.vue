@@ -199,10 +199,4 @@ section > ul > li {
 form .btn {
   justify-self: start;
 }
-
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-}
 </style>

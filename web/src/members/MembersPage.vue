@@ -179,21 +179,4 @@ async function changeRole(member: Member, role: string) {
   min-height: 28px;
   font-weight: 500;
 }
-
-fieldset {
-  margin: 0;
-  border: 0;
-  padding: 0;
-}
-
-legend {
-  padding: 0;
-}
-
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-  padding: 3px 0;
-}
 </style>

@@ -122,21 +122,4 @@ code {
     monospace;
   overflow-wrap: anywhere;
 }
-
-fieldset {
-  margin: 0;
-  border: 0;
-  padding: 0;
-}
-
-legend {
-  padding: 0;
-}
-
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-  padding: 3px 0;
-}
 </style>

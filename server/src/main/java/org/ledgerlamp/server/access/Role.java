@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.access;
 
 import java.util.List;
+import java.util.Locale;
 
 /** What a member of a team may do. */
 public enum Role {
@@ -19,6 +20,11 @@ public enum Role {
 
     List<String> authorities() {
         return authorities;
+    }
+
+    /** The role as people call it. */
+    public String inWords() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Whether they may change what is the team's. */

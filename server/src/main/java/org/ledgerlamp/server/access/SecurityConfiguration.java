@@ -83,7 +83,7 @@ class SecurityConfiguration {
                         .hasRole("GUEST")
                         .requestMatchers("/api/session/**")
                         .authenticated()
-                        .requestMatchers("/actuator/**")
+                        .requestMatchers("/actuator/**", "/api/audit", "/api/audit/**")
                         .hasRole("ADMINISTRATOR")
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .hasRole("READER")
@@ -107,8 +107,14 @@ class SecurityConfiguration {
                             session.setAttribute(Sessions.NETWORK, SignInGuard.network(request));
                             response.setStatus(HttpStatus.NO_CONTENT.value());
                         })
-                        .failureHandler((request, response, e) -> PlainProblem.write(
-                                response, HttpStatus.UNAUTHORIZED, "Not signed in", "Wrong email address or password."))
+                        .failureHandler((request, response, e) -> {
+                            guard.refused(request);
+                            PlainProblem.write(
+                                    response,
+                                    HttpStatus.UNAUTHORIZED,
+                                    "Not signed in",
+                                    "Wrong email address or password.");
+                        })
                         .permitAll())
                 .logout(out -> out.logoutUrl("/api/session/end")
                         .logoutSuccessHandler((request, response, who) -> response.setStatus(204)))

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.Sessions.OpenSession;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.common.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -41,9 +42,16 @@ class SessionController {
     private final FirstVisit firstVisit;
     private final Tries tries;
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+    private final Auditor auditor;
 
     SessionController(
-            AccessService access, MembershipService membership, Sessions sessions, FirstVisit firstVisit, Tries tries) {
+            AccessService access,
+            MembershipService membership,
+            Sessions sessions,
+            FirstVisit firstVisit,
+            Tries tries,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.access = access;
         this.membership = membership;
         this.sessions = sessions;
@@ -130,6 +138,7 @@ class SessionController {
         contexts.saveContext(context, request, response);
         membership.endOthers(anew, id(request));
         tries.forget("password of " + who.memberId());
+        auditor.note(who, AuditKind.PASSWORD_CHANGED, "their own");
     }
 
     private void limit(String guessing) {

@@ -12,7 +12,10 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.UUID;
+import org.ledgerlamp.server.common.AuditKind;
+import org.ledgerlamp.server.common.Audited;
 import org.ledgerlamp.server.common.PlainProblem;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -34,11 +37,23 @@ class SignInGuard extends OncePerRequestFilter {
     private static final int NETWORK_BYTES_OF_IPV6 = 8;
 
     private final Tries tries;
+    private final Members members;
     private final JdbcTemplate database;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
+    private final Auditor auditor;
 
-    SignInGuard(Tries tries, JdbcTemplate database, Clock clock) {
+    SignInGuard(
+            Tries tries,
+            Members members,
+            JdbcTemplate database,
+            ApplicationEventPublisher events,
+            Clock clock,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.tries = tries;
+        this.members = members;
+        this.events = events;
         this.database = database;
         this.clock = clock;
     }
@@ -80,6 +95,14 @@ class SignInGuard extends OncePerRequestFilter {
                 who.memberId(),
                 network,
                 Timestamp.from(clock.instant()));
+        auditor.note(who, AuditKind.SIGNED_IN, "");
+    }
+
+    /** Somebody was refused: whose account it was hears of it, if anybody's. */
+    void refused(HttpServletRequest request) {
+        members.findByEmail(account(request.getParameter("email")))
+                .ifPresent(m ->
+                        events.publishEvent(new Audited(m.teamId(), m.id(), m.name(), AuditKind.SIGN_IN_REFUSED, "")));
     }
 
     private boolean isKnown(String account, String network) {

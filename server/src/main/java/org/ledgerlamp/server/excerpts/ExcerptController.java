@@ -15,7 +15,9 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.common.BlockView;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -34,8 +36,10 @@ import org.springframework.web.bind.annotation.RestController;
 class ExcerptController {
     private final ExcerptService excerpts;
     private final AccessService access;
+    private final Auditor auditor;
 
-    ExcerptController(ExcerptService excerpts, AccessService access) {
+    ExcerptController(ExcerptService excerpts, AccessService access, Auditor auditor) {
+        this.auditor = auditor;
         this.excerpts = excerpts;
         this.access = access;
     }
@@ -108,6 +112,7 @@ class ExcerptController {
             @AuthenticationPrincipal SignedIn who, @PathVariable int number, @Valid @RequestBody ExcerptWish wish) {
         ExcerptService.Made made = excerpts.make(
                 who, number, wish.lines(), wish.passages(), Duration.ofDays(wish.days()), wish.passphrase());
+        auditor.note(who, AuditKind.EXCERPT_MADE, "of folio " + number);
         return new MadeExcerpt(made.excerpt().id(), made.token());
     }
 
@@ -115,6 +120,7 @@ class ExcerptController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         excerpts.revoke(who.teamId(), id);
+        auditor.note(who, AuditKind.EXCERPT_REVOKED, "");
     }
 
     /** Shows an excerpt to whoever has its address. No session is wanted, and none is given. */

@@ -12,12 +12,15 @@ import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Block;
 import org.ledgerlamp.core.exchange.Typesetter;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
+import org.ledgerlamp.server.common.Audited;
 import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.FairCopies;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,6 +37,7 @@ class ExcerptService {
     private final MinutesService minutes;
     private final FairCopies copies;
     private final PasswordEncoder passwords;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     ExcerptService(
@@ -42,7 +46,9 @@ class ExcerptService {
             MinutesService minutes,
             FairCopies copies,
             PasswordEncoder passwords,
+            ApplicationEventPublisher events,
             Clock clock) {
+        this.events = events;
         this.excerpts = excerpts;
         this.openings = openings;
         this.minutes = minutes;
@@ -140,7 +146,14 @@ class ExcerptService {
             }
         }
         openings.save(new Opening(excerpt, now, sender, true));
-        return new Shown(page(excerpt), false, excerpt.expiresAt());
+        Minutes folio = minutes.one(excerpt.teamId(), excerpt.minutesId());
+        events.publishEvent(new Audited(
+                excerpt.teamId(),
+                null,
+                "whoever has the address",
+                AuditKind.EXCERPT_OPENED,
+                "of folio " + folio.folio()));
+        return new Shown(page(excerpt, folio), false, excerpt.expiresAt());
     }
 
     private void requirePatience(Excerpt excerpt, Instant now) {
@@ -150,8 +163,7 @@ class ExcerptService {
         }
     }
 
-    private List<Block> page(Excerpt excerpt) {
-        Minutes folio = minutes.one(excerpt.teamId(), excerpt.minutesId());
+    private List<Block> page(Excerpt excerpt, Minutes folio) {
         Set<UUID> chosen = new HashSet<>(excerpt.lineIds());
         Set<Integer> numbers = minutes.lines(folio).stream()
                 .filter(l -> l.folio() != null && chosen.contains(l.id()))

@@ -11,8 +11,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.MemberCard;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,8 +34,10 @@ class LettingInController {
     private final GuestService guests;
     private final AccessService access;
     private final MinutesService minutes;
+    private final Auditor auditor;
 
-    LettingInController(GuestService guests, AccessService access, MinutesService minutes) {
+    LettingInController(GuestService guests, AccessService access, MinutesService minutes, Auditor auditor) {
+        this.auditor = auditor;
         this.guests = guests;
         this.access = access;
         this.minutes = minutes;
@@ -92,6 +96,10 @@ class LettingInController {
     @PostMapping("/api/access")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void letIn(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LettingIn in) {
+        auditor.note(
+                who,
+                AuditKind.ACCESS_GIVEN,
+                in.name() + ", " + in.email() + ": " + (in.folio() == null ? in.series() : "folio " + in.folio()));
         guests.letIn(who, in.name(), in.email(), in.folio(), in.series(), in.writes());
     }
 
@@ -105,5 +113,6 @@ class LettingInController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         guests.revoke(who.teamId(), id);
+        auditor.note(who, AuditKind.ACCESS_TAKEN_BACK, "");
     }
 }

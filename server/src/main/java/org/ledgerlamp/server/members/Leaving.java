@@ -5,11 +5,13 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.MemberCard;
 import org.ledgerlamp.server.access.MembershipService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActKind;
 import org.ledgerlamp.server.acts.ActService.Deed;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.MatterService;
 import org.ledgerlamp.server.registers.ActionsOfRecord;
@@ -29,13 +31,16 @@ class Leaving {
     private final RosterService roster;
     private final ActionsOfRecord actions;
     private final MatterService matters;
+    private final Auditor auditor;
 
     Leaving(
             AccessService access,
             MembershipService membership,
             RosterService roster,
             ActionsOfRecord actions,
-            MatterService matters) {
+            MatterService matters,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.access = access;
         this.membership = membership;
         this.roster = roster;
@@ -68,6 +73,8 @@ class Leaving {
         if (!open.isEmpty()) {
             matters.actOnAll(who, open, new Deed(ActKind.HANDED_OVER, null, handTo, null));
         }
+        String name = access.memberNames(who.teamId()).getOrDefault(memberId, "");
         membership.remove(who.teamId(), memberId);
+        auditor.note(who, AuditKind.MEMBER_REMOVED, name);
     }
 }

@@ -8,11 +8,13 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.MembershipService;
 import org.ledgerlamp.server.access.MembershipService.Keyed;
 import org.ledgerlamp.server.access.MembershipService.MemberView;
 import org.ledgerlamp.server.access.Role;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,8 +36,10 @@ class MembersController {
     private final MembershipService membership;
     private final MemberLetters letters;
     private final Leaving leaving;
+    private final Auditor auditor;
 
-    MembersController(MembershipService membership, MemberLetters letters, Leaving leaving) {
+    MembersController(MembershipService membership, MemberLetters letters, Leaving leaving, Auditor auditor) {
+        this.auditor = auditor;
         this.membership = membership;
         this.letters = letters;
         this.leaving = leaving;
@@ -65,6 +69,10 @@ class MembersController {
     @Transactional
     public InvitedMember invite(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody MemberInvitation in) {
         Keyed invited = membership.invite(who.teamId(), in.name(), in.email(), in.role());
+        auditor.note(
+                who,
+                AuditKind.MEMBER_INVITED,
+                in.name() + ", " + in.email() + ", " + in.role().inWords());
         if (in.byMail()) {
             letters.invite(who, invited);
         }
@@ -74,13 +82,19 @@ class MembersController {
     @PutMapping("/{id}")
     MemberView changeRole(
             @AuthenticationPrincipal SignedIn who, @PathVariable UUID id, @Valid @RequestBody RoleChange change) {
-        return membership.changeRole(who.teamId(), id, change.role());
+        MemberView changed = membership.changeRole(who.teamId(), id, change.role());
+        auditor.note(
+                who,
+                AuditKind.ROLE_CHANGED,
+                changed.name() + " " + change.role().inWords());
+        return changed;
     }
 
     /** A link for a member who forgot their password, to hand over; it is valid for two hours. */
     @PostMapping("/{id}/link")
     InvitedMember link(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         Keyed keyed = membership.keyForMember(who.teamId(), id);
+        auditor.note(who, AuditKind.PASSWORD_LINK_MADE, "for " + keyed.member().name());
         return new InvitedMember(keyed.member(), letters.addressOf(keyed.key()));
     }
 

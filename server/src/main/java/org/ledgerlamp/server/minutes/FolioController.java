@@ -8,7 +8,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.minutes.RevisionView.Change;
 import org.ledgerlamp.server.minutes.RevisionView.StandView;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -29,13 +31,16 @@ class FolioController {
     private final AmendmentService amendments;
     private final AccessService access;
     private final MinutesSheet sheet;
+    private final Auditor auditor;
 
     FolioController(
             MinutesService minutes,
             FilingService filing,
             AmendmentService amendments,
             AccessService access,
-            MinutesSheet sheet) {
+            MinutesSheet sheet,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.minutes = minutes;
         this.filing = filing;
         this.amendments = amendments;
@@ -68,7 +73,9 @@ class FolioController {
     /** Takes a folio back into the spread. */
     @DeleteMapping("/api/folios/{number}")
     MinutesView unfile(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
-        return sheet.view(filing.unfile(who, number));
+        MinutesView draft = sheet.view(filing.unfile(who, number));
+        auditor.note(who, AuditKind.FILING_TAKEN_BACK, "folio " + number);
+        return draft;
     }
 
     /** What was changed since filing, the latest revision first. */

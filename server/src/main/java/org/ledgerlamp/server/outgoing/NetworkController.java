@@ -5,7 +5,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -22,8 +24,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/networks")
 class NetworkController {
     private final NetworkService networks;
+    private final Auditor auditor;
 
-    NetworkController(NetworkService networks) {
+    NetworkController(NetworkService networks, Auditor auditor) {
+        this.auditor = auditor;
         this.networks = networks;
     }
 
@@ -43,11 +47,12 @@ class NetworkController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void allow(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody NetworkFacts facts) {
         networks.allow(who.teamId(), facts.network());
+        auditor.note(who, AuditKind.NETWORK_ALLOWED, facts.network());
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        networks.remove(who.teamId(), id);
+        auditor.note(who, AuditKind.NETWORK_CLOSED, networks.remove(who.teamId(), id));
     }
 }

@@ -62,8 +62,11 @@ public class NetworkService {
         }
     }
 
-    void remove(UUID teamId, UUID id) {
-        networks.delete(networks.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("network")));
+    /** Closes a network again; the answer is what it was. */
+    String remove(UUID teamId, UUID id) {
+        AllowedNetwork listed = networks.findByIdAndTeamId(id, teamId).orElseThrow(() -> Refusal.notFound("network"));
+        networks.delete(listed);
+        return listed.network().toString();
     }
 
     /**

@@ -10,9 +10,11 @@ import org.ledgerlamp.core.exchange.ActionsFile;
 import org.ledgerlamp.core.exchange.ActionsFile.Action;
 import org.ledgerlamp.core.exchange.HouseDocument;
 import org.ledgerlamp.core.minutes.FairCopy;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.acts.ActService;
 import org.ledgerlamp.server.acts.Course;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.common.Downloads;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.minutes.FairCopies;
@@ -38,9 +40,16 @@ class PaperController {
     private final ActService acts;
     private final RosterService roster;
     private final HouseSheets sheets;
+    private final Auditor auditor;
 
     PaperController(
-            MinutesService minutes, FairCopies copies, ActService acts, RosterService roster, HouseSheets sheets) {
+            MinutesService minutes,
+            FairCopies copies,
+            ActService acts,
+            RosterService roster,
+            HouseSheets sheets,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.minutes = minutes;
         this.copies = copies;
         this.acts = acts;
@@ -63,6 +72,7 @@ class PaperController {
             @RequestParam PaperForm form,
             @RequestParam(defaultValue = "false") boolean passages) {
         Minutes folio = minutes.folio(who.teamId(), number);
+        auditor.note(who, AuditKind.EXPORTED, "folio " + number + " as " + form);
         FairCopy copy = form == PaperForm.json ? copies.withSource(folio) : copies.of(folio);
         return Downloads.of(copy.fileName() + "." + form, form.write(copy, passages));
     }
@@ -71,6 +81,7 @@ class PaperController {
     @GetMapping("/api/folios/{number}/house-paper")
     ResponseEntity<byte[]> housePaper(@AuthenticationPrincipal SignedIn who, @PathVariable int number) {
         FairCopy copy = copies.of(minutes.folio(who.teamId(), number));
+        auditor.note(who, AuditKind.EXPORTED, "folio " + number + " in the house document");
         byte[] house = sheets.findByTeamId(who.teamId())
                 .map(HouseSheet::bytes)
                 .orElseThrow(() -> Refusal.notFound("house document"));

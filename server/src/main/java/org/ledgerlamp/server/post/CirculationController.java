@@ -6,9 +6,12 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.Letter;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,8 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/folios/{number}/circulation")
 class CirculationController {
     private final MinutesPost post;
+    private final Auditor auditor;
 
-    CirculationController(MinutesPost post) {
+    CirculationController(MinutesPost post, Auditor auditor) {
+        this.auditor = auditor;
         this.post = post;
     }
 
@@ -80,5 +85,10 @@ class CirculationController {
                         .map(a -> new MinutesPost.Addressed(a.recipient(), a.part()))
                         .toList(),
                 order.outside());
+        auditor.note(
+                who,
+                AuditKind.CIRCULATED,
+                "folio " + number + " to "
+                        + order.to().stream().map(a -> a.recipient().address()).collect(Collectors.joining(", ")));
     }
 }

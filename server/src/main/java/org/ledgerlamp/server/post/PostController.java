@@ -11,7 +11,9 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.exchange.LetterBuilder;
 import org.ledgerlamp.server.access.AccessService;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.meetings.MeetingService;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -32,9 +34,16 @@ class PostController {
     private final MeetingService meetings;
     private final AccessService access;
     private final Clock clock;
+    private final Auditor auditor;
 
     PostController(
-            PostRoom room, MailAccountService accounts, MeetingService meetings, AccessService access, Clock clock) {
+            PostRoom room,
+            MailAccountService accounts,
+            MeetingService meetings,
+            AccessService access,
+            Clock clock,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.room = room;
         this.accounts = accounts;
         this.meetings = meetings;
@@ -131,7 +140,9 @@ class PostController {
     @PutMapping("/api/post/account")
     MailAccountService.AccountView keep(
             @AuthenticationPrincipal SignedIn who, @Valid @RequestBody MailAccountFacts facts) {
-        return accounts.keep(who.teamId(), facts);
+        MailAccountService.AccountView kept = accounts.keep(who.teamId(), facts);
+        auditor.note(who, AuditKind.MAIL_SERVER_CHANGED, facts.host() + ":" + facts.port());
+        return kept;
     }
 
     /** Sends a letter to oneself. */

@@ -7,7 +7,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -24,8 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/recorders")
 class RecorderController {
     private final RecorderService recorders;
+    private final Auditor auditor;
 
-    RecorderController(RecorderService recorders) {
+    RecorderController(RecorderService recorders, Auditor auditor) {
+        this.auditor = auditor;
         this.recorders = recorders;
     }
 
@@ -56,6 +60,7 @@ class RecorderController {
     SetUp setUp(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody RecorderFacts facts) {
         String secret = recorders.freshSecret();
         Recorder recorder = recorders.setUp(who, facts.name(), facts.control(), secret, recorders.freshBox());
+        auditor.note(who, AuditKind.RECORDER_SET_UP, recorder.name());
         return new SetUp(RecorderView.of(recorder), secret);
     }
 
@@ -63,6 +68,8 @@ class RecorderController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        auditor.note(
+                who, AuditKind.RECORDER_REMOVED, recorders.one(who.teamId(), id).name());
         recorders.remove(who.teamId(), id);
     }
 }

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.common.Downloads;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.MinutesService;
@@ -28,8 +30,15 @@ class RegisterController {
     private final RegisterRows rows;
     private final RegisterFiles files;
     private final MinutesService minutes;
+    private final Auditor auditor;
 
-    RegisterController(RegisterService registers, RegisterRows rows, RegisterFiles files, MinutesService minutes) {
+    RegisterController(
+            RegisterService registers,
+            RegisterRows rows,
+            RegisterFiles files,
+            MinutesService minutes,
+            Auditor auditor) {
+        this.auditor = auditor;
         this.registers = registers;
         this.rows = rows;
         this.files = files;
@@ -116,6 +125,7 @@ class RegisterController {
             @RequestParam(defaultValue = "false") boolean overdue,
             @RequestParam(required = false) @Nullable UUID owner,
             @RequestParam(required = false) @Nullable String series) {
+        auditor.note(who, AuditKind.EXPORTED, "register of " + kind.name().toLowerCase(Locale.ROOT) + "s as " + form);
         String file = files.write(
                 who.teamId(), new Wanted(kind, open, overdue, owner, series, List.of(), null, null, null), form);
         return Downloads.of(kind.name().toLowerCase(Locale.ROOT) + "s." + form, file.getBytes(StandardCharsets.UTF_8));

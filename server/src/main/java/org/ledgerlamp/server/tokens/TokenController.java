@@ -10,7 +10,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.access.Auditor;
 import org.ledgerlamp.server.access.SignedIn;
+import org.ledgerlamp.server.common.AuditKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -27,8 +29,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/tokens")
 class TokenController {
     private final TokenService tokens;
+    private final Auditor auditor;
 
-    TokenController(TokenService tokens) {
+    TokenController(TokenService tokens, Auditor auditor) {
+        this.auditor = auditor;
         this.tokens = tokens;
     }
 
@@ -69,6 +73,7 @@ class TokenController {
     @ResponseStatus(HttpStatus.CREATED)
     FreshToken make(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody TokenWish wish) {
         TokenService.Made made = tokens.make(who, wish.name(), wish.uses(), wish.lastDay());
+        auditor.note(who, AuditKind.TOKEN_MADE, wish.name());
         return new FreshToken(TokenView.of(made.token()), made.words());
     }
 
@@ -76,5 +81,6 @@ class TokenController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void revoke(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
         tokens.revoke(who, id);
+        auditor.note(who, AuditKind.TOKEN_REVOKED, "");
     }
 }
