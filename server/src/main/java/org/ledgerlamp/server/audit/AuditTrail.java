@@ -12,7 +12,6 @@ import org.ledgerlamp.server.common.Audited;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -29,9 +28,8 @@ class AuditTrail {
         this.clock = clock;
     }
 
-    /** In a transaction of its own: what is noted may be done in one that only reads. */
+    /** Joins the transaction it is noted in, which therefore must not be one that only reads. */
     @EventListener
-    @Transactional(propagation = Propagation.REQUIRES_NEW)
     public void note(Audited audited) {
         entries.save(new AuditEntry(audited, clock.instant(), network()));
     }

@@ -31,9 +31,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Folios as files. */
+/** Folios as files; that one was made is written down. */
 @RestController
-@Transactional(readOnly = true)
+@Transactional
 class PaperController {
     private final MinutesService minutes;
     private final FairCopies copies;
