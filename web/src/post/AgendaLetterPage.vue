@@ -13,7 +13,7 @@ import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
 import OthersField from './OthersField.vue'
-import { outsideOf } from './outside'
+import { useOutside } from './outside'
 import OutsideCheck from './OutsideCheck.vue'
 
 const route = useRoute()
@@ -31,17 +31,17 @@ const message = ref('')
 const withMatters = ref(true)
 const left = ref<string[]>([])
 const more = ref('')
-const outside = ref(false)
 
 const typed = computed(() => guestsIn(more.value))
 const isUnclear = computed(() => typed.value.some((g) => !g.email))
-const isUnmeant = computed(
-  () => !outside.value && outsideOf(to.value, data.value?.domains ?? []).length > 0,
-)
 const to = computed<Recipient[]>(() => [
   ...(data.value?.to.filter((r) => !left.value.includes(r.address)) ?? []),
   ...typed.value.flatMap((g) => (g.email ? [{ name: g.name, address: g.email }] : [])),
 ])
+const { outside, meant, isUnmeant } = useOutside(
+  () => to.value,
+  () => data.value?.domains ?? [],
+)
 
 /** The words as they will go out, a moment after the last key. */
 const wanted = settled(() => ({ message: message.value, withMatters: withMatters.value }))
@@ -66,7 +66,7 @@ const send = () =>
           message: message.value,
           withMatters: withMatters.value,
           to: to.value,
-          outside: outside.value,
+          outside: meant.value,
         },
       }),
     )
@@ -117,7 +117,7 @@ const send = () =>
       <input v-model="withMatters" type="checkbox" />
       <span>with the matters arising that are open</span>
     </label>
-    <OutsideCheck v-model="outside" :to="to" :domains="data.domains" />
+    <OutsideCheck v-model="meant" :outside="outside" :domains="data.domains" />
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <div class="foot">
       <RouterLink class="btn quiet" :to="`/meeting/${path.id}`">Back to the meeting</RouterLink>

@@ -14,7 +14,7 @@ import { count } from '../shared/words'
 import { guestsIn } from '../tray/meetingForm'
 import LetterDesk from './LetterDesk.vue'
 import OthersField from './OthersField.vue'
-import { outsideOf } from './outside'
+import { useOutside } from './outside'
 import OutsideCheck from './OutsideCheck.vue'
 import { addressees, type Chosen, PART_NAMES, REASONS, together } from './readers'
 
@@ -32,7 +32,6 @@ const { data, error, refetch } = useQuery({
 const cover = ref('')
 const form = ref<'TEXT' | 'PDF'>('TEXT')
 const more = ref('')
-const outside = ref(false)
 const added = ref<Reader[]>([])
 const chosen = reactive(new Map<string, Chosen>())
 
@@ -42,13 +41,9 @@ const readers = computed(() => together(data.value?.readers ?? [], added.value))
 const reached = computed(() => readers.value.filter((r) => r.address !== null))
 const without = computed(() => readers.value.filter((r) => r.address === null).map((r) => r.name))
 const to = computed(() => addressees(reached.value, chosen, typed.value))
-const isUnmeant = computed(
-  () =>
-    !outside.value &&
-    outsideOf(
-      to.value.map((a) => a.recipient),
-      data.value?.domains ?? [],
-    ).length > 0,
+const { outside, meant, isUnmeant } = useOutside(
+  () => to.value.map((a) => a.recipient),
+  () => data.value?.domains ?? [],
 )
 
 function of(reader: Reader): Chosen {
@@ -91,7 +86,7 @@ const send = () =>
     await answer(
       api.POST('/api/folios/{number}/circulation', {
         params: { path },
-        body: { form: form.value, cover: cover.value, to: to.value, outside: outside.value },
+        body: { form: form.value, cover: cover.value, to: to.value, outside: meant.value },
       }),
     )
     await outdate(keys.post, keys.folio)
@@ -174,7 +169,7 @@ const send = () =>
       <span class="label">Covering words</span>
       <textarea v-model="cover" class="field" rows="3" maxlength="5000" />
     </label>
-    <OutsideCheck v-model="outside" :to="to.map((a) => a.recipient)" :domains="data.domains" />
+    <OutsideCheck v-model="meant" :outside="outside" :domains="data.domains" />
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <div class="foot">
       <RouterLink class="btn quiet" :to="folioAddress(number)">Back to the folio</RouterLink>

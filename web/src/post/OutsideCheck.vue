@@ -1,19 +1,10 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
 import type { Recipient } from '../api/types'
 import { listed } from '../shared/words'
-import { outsideOf } from './outside'
 
 /** Asks before a letter goes to people outside the team's own domains. */
-const props = defineProps<{ to: Recipient[]; domains: string[] }>()
+defineProps<{ outside: Recipient[]; domains: string[] }>()
 const meant = defineModel<boolean>({ required: true })
-const outside = computed(() => outsideOf(props.to, props.domains))
-
-// What was confirmed for some does not hold for others.
-watch(
-  () => outside.value.map((r) => r.address).join(' '),
-  () => (meant.value = false),
-)
 </script>
 
 <template>

@@ -31,7 +31,12 @@ public final class FreePort {
         }
     }
 
-    private static int any() throws IOException {
+    /**
+     * Any free port.
+     *
+     * @throws IOException where the machine has none
+     */
+    public static int any() throws IOException {
         try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
             return socket.getLocalPort();
         }

@@ -139,11 +139,9 @@ class AccessTest extends ServerTest {
     @Test
     void a_stranger_elsewhere_does_not_lock_a_member_out_and_a_network_has_only_so_many_tries() throws Exception {
         assertThat(from("192.0.2.10", desk.who().email(), Desks.PASSWORD)).isEqualTo(204);
-        for (int i = 0; i < 110; i++) {
-            // Whoever has many addresses.
-            jdbc.update("delete from sign_in_try where what = ?", Keys.digest("network 203.0.113." + i));
-            from("203.0.113." + i, desk.who().email(), "guess");
-        }
+        from("203.0.113.1", desk.who().email(), "guess");
+        // Whoever has many addresses tries from all of them.
+        triedAlready("account " + desk.who().email(), 110);
         assertThat(from("203.0.113.200", desk.who().email(), Desks.PASSWORD))
                 .as("from where nobody ever signed in")
                 .isEqualTo(429);
@@ -151,11 +149,15 @@ class AccessTest extends ServerTest {
                 .as("where the member is at home")
                 .isEqualTo(204);
 
-        int refused = 0;
-        for (int i = 0; i < 70; i++) {
-            refused = from("198.51.100.9", "somebody-" + i + "@skerry.example", "guess");
-        }
-        assertThat(refused).isEqualTo(429);
+        from("198.51.100.9", "somebody@skerry.example", "guess");
+        triedAlready("network 198.51.100.9", 60);
+        assertThat(from("198.51.100.9", "somebody-else@skerry.example", "guess"))
+                .isEqualTo(429);
+    }
+
+    private void triedAlready(String what, int times) {
+        assertThat(jdbc.update("update sign_in_try set tries = ? where what = ?", times, Keys.digest(what)))
+                .isEqualTo(1);
     }
 
     @Test

@@ -33,7 +33,7 @@ public final class CsvTable {
         if (!(cell instanceof String words)) {
             return cell;
         }
-        String plain = words.replaceAll("[\\p{Cntrl}&&[^\\n\\r\\t]]", "");
+        String plain = PlainText.of(words);
         return plain.matches("(?s)[=+@\\t\\r-].*") ? "'" + plain : plain;
     }
 }

@@ -121,9 +121,8 @@ public class AccessService implements UserDetailsService {
     /** The team's members. */
     @Transactional(readOnly = true)
     public List<MemberCard> members(UUID teamId) {
-        return members.findByTeamId(teamId).stream()
-                .filter(m -> !m.isGuest() && !m.isRemoved())
-                .map(m -> new MemberCard(m.id(), m.name(), m.email()))
+        return members.findByTeamIdAndGuestFalseAndRemovedAtIsNull(teamId).stream()
+                .map(AccessService::memberCard)
                 .toList();
     }
 
@@ -147,10 +146,14 @@ public class AccessService implements UserDetailsService {
     /** The members who administer the team. */
     @Transactional(readOnly = true)
     public List<MemberCard> administrators(UUID teamId) {
-        return members.findByTeamId(teamId).stream()
-                .filter(m -> !m.isGuest() && !m.isRemoved() && m.role() == Role.ADMINISTERS)
-                .map(m -> new MemberCard(m.id(), m.name(), m.email()))
+        return members.findByTeamIdAndGuestFalseAndRemovedAtIsNull(teamId).stream()
+                .filter(m -> m.role() == Role.ADMINISTERS)
+                .map(AccessService::memberCard)
                 .toList();
+    }
+
+    private static MemberCard memberCard(Member m) {
+        return new MemberCard(m.id(), m.name(), m.email());
     }
 
     /** A member of the team; empty where there is none of that id. */

@@ -48,9 +48,7 @@ public class FirstVisit {
     }
 
     boolean isOver() {
-        return !database.queryForList("select id from first_visit", Integer.class)
-                        .isEmpty()
-                || !access.isEmpty();
+        return !access.isEmpty();
     }
 
     /**

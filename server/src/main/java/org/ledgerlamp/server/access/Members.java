@@ -9,4 +9,7 @@ interface Members extends JpaRepository<Member, UUID> {
     Optional<Member> findByEmail(String email);
 
     List<Member> findByTeamId(UUID teamId);
+
+    /** Those who belong to the team now: neither guests nor whoever was removed. */
+    List<Member> findByTeamIdAndGuestFalseAndRemovedAtIsNull(UUID teamId);
 }

@@ -6,7 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.Stream;
 import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.Refusal;
 import org.springframework.context.ApplicationEventPublisher;
@@ -53,8 +53,8 @@ public class MembershipService {
         }
     }
 
-    /** Somebody, and the key by which they choose a password; it is told this once. */
-    public record Keyed(MemberView member, String key) {}
+    /** Somebody of a team, and the key by which they choose a password; it is told this once. */
+    public record Keyed(UUID teamId, MemberView member, String key) {}
 
     /** The team's members, by name. */
     @Transactional(readOnly = true)
@@ -65,8 +65,8 @@ public class MembershipService {
                 .toList();
     }
 
-    private java.util.stream.Stream<Member> present(UUID teamId) {
-        return members.findByTeamId(teamId).stream().filter(m -> !m.isGuest() && !m.isRemoved());
+    private Stream<Member> present(UUID teamId) {
+        return members.findByTeamIdAndGuestFalseAndRemovedAtIsNull(teamId).stream();
     }
 
     private Member one(UUID teamId, UUID id) {
@@ -111,14 +111,8 @@ public class MembershipService {
                 .map(m -> keyed(m, FORGOTTEN_FOR));
     }
 
-    /** The team of somebody. */
-    @Transactional(readOnly = true)
-    public UUID teamOf(UUID memberId) {
-        return members.findById(memberId).orElseThrow().teamId();
-    }
-
     private Keyed keyed(Member member, Duration goodFor) {
-        return new Keyed(MemberView.of(member), key(member.id(), goodFor));
+        return new Keyed(member.teamId(), MemberView.of(member), key(member.id(), goodFor));
     }
 
     private String key(UUID memberId, Duration goodFor) {
@@ -197,10 +191,5 @@ public class MembershipService {
             throw Refusal.conflict(member.name() + " is the only one who administers the team. Make somebody else an"
                     + " administrator first.");
         }
-    }
-
-    /** @param but id of the session that stays, or null */
-    void endOthers(SignedIn who, @Nullable String but) {
-        sessions.endAll(who.getUsername(), but);
     }
 }

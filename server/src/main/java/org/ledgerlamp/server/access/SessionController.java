@@ -136,7 +136,7 @@ class SessionController {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(anew, null, anew.getAuthorities()));
         contexts.saveContext(context, request, response);
-        membership.endOthers(anew, id(request));
+        sessions.endAll(anew.getUsername(), id(request));
         tries.forget("password of " + who.memberId());
         auditor.note(who, AuditKind.PASSWORD_CHANGED, "their own");
     }

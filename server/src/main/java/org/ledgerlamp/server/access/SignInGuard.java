@@ -87,8 +87,7 @@ class SignInGuard extends OncePerRequestFilter {
     void succeeded(SignedIn who, HttpServletRequest request) {
         String network = network(request);
         String account = account(who.email());
-        tries.forget(here(account, network));
-        tries.forget(everywhere(account));
+        tries.forget(here(account, network), everywhere(account));
         tries.takeBack(from(network));
         database.update(
                 "replace into known_network (member_id, network, last_at) values (?, ?, ?)",

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.access;
 
+import jakarta.servlet.Filter;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -40,19 +41,21 @@ class StandingFilter extends OncePerRequestFilter {
         this.clock = clock;
     }
 
-    /** It is part of Spring Security's chain, and of no other. */
+    /** These filters are part of Spring Security's chain, and of no other. */
     @Configuration
     static class InTheChainAlone {
         @Bean
         FilterRegistrationBean<StandingFilter> standingOnce(StandingFilter filter) {
-            FilterRegistrationBean<StandingFilter> registration = new FilterRegistrationBean<>(filter);
-            registration.setEnabled(false);
-            return registration;
+            return nowhereElse(filter);
         }
 
         @Bean
         FilterRegistrationBean<SignInGuard> guardOnce(SignInGuard filter) {
-            FilterRegistrationBean<SignInGuard> registration = new FilterRegistrationBean<>(filter);
+            return nowhereElse(filter);
+        }
+
+        private static <F extends Filter> FilterRegistrationBean<F> nowhereElse(F filter) {
+            FilterRegistrationBean<F> registration = new FilterRegistrationBean<>(filter);
             registration.setEnabled(false);
             return registration;
         }

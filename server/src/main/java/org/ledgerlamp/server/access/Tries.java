@@ -4,7 +4,7 @@ import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
+import java.util.Objects;
 import org.ledgerlamp.server.common.Keys;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -34,20 +34,16 @@ class Tries {
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public int count(String of, Duration window) {
         Instant now = clock.instant();
-        database.update(
+        Integer tries = database.queryForObject(
                 "insert into sign_in_try (what, tries, since) values (?, 1, ?) on duplicate key update"
-                        + " tries = if(since < ?, 1, tries + 1), since = if(since < ?, values(since), since)",
+                        + " tries = if(since < ?, 1, tries + 1), since = if(since < ?, values(since), since)"
+                        + " returning tries",
+                Integer.class,
                 Keys.digest(of),
                 Timestamp.from(now),
                 Timestamp.from(now.minus(window)),
                 Timestamp.from(now.minus(window)));
-        return read(of);
-    }
-
-    private int read(String of) {
-        List<Integer> tries =
-                database.queryForList("select tries from sign_in_try where what = ?", Integer.class, Keys.digest(of));
-        return tries.isEmpty() ? 0 : tries.getFirst();
+        return Objects.requireNonNull(tries);
     }
 
     /** Takes a try back: it was none of guessing. */
@@ -56,10 +52,12 @@ class Tries {
         database.update("update sign_in_try set tries = greatest(tries - 1, 0) where what = ?", Keys.digest(of));
     }
 
-    /** Forgets all tries at something. */
+    /** Forgets all tries at these, and those that were long ago. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void forget(String of) {
-        database.update("delete from sign_in_try where what = ?", Keys.digest(of));
+    public void forget(String... all) {
+        for (String of : all) {
+            database.update("delete from sign_in_try where what = ?", Keys.digest(of));
+        }
         database.update(
                 "delete from sign_in_try where since < ?",
                 Timestamp.from(clock.instant().minus(FORGOTTEN_AFTER)));

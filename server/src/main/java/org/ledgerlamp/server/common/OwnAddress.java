@@ -18,4 +18,9 @@ public class OwnAddress {
                 "lamp.address", "http://127.0.0.1:" + environment.getProperty("local.server.port", "8077"));
         return base + place;
     }
+
+    /** Where somebody chooses a password by a key. */
+    public String toChoosePassword(String key) {
+        return of("/welcome/" + key);
+    }
 }

@@ -1,6 +1,6 @@
 package org.ledgerlamp.server.common;
 
-import java.util.regex.Pattern;
+import org.ledgerlamp.core.exchange.PlainText;
 import org.springframework.boot.jackson.JacksonComponent;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -12,8 +12,6 @@ import tools.jackson.databind.deser.std.StdScalarDeserializer;
  */
 @JacksonComponent
 class TypedText extends StdScalarDeserializer<String> {
-    private static final Pattern NO_TEXT = Pattern.compile("[\\p{Cntrl}&&[^\\n\\r\\t]]");
-
     TypedText() {
         super(String.class);
     }
@@ -21,6 +19,6 @@ class TypedText extends StdScalarDeserializer<String> {
     @Override
     public String deserialize(JsonParser parser, DeserializationContext context) {
         String text = parser.getValueAsString();
-        return text == null ? null : NO_TEXT.matcher(text).replaceAll("");
+        return text == null ? null : PlainText.of(text);
     }
 }

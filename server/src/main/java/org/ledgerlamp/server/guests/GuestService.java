@@ -99,7 +99,7 @@ class GuestService {
             String key = membership.keyFor(guest.id());
             letter.paragraph("Choose a password first; the address is good for two weeks:")
                     .link(PrivateAddress.HERE);
-            room.putOutPrivately(dispatch, to, letter.titled(subject), address.of("/welcome/" + key));
+            room.putOutPrivately(dispatch, to, letter.titled(subject), address.toChoosePassword(key));
         }
     }
 

@@ -96,11 +96,11 @@ class LettingInController {
     @PostMapping("/api/access")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     public void letIn(@AuthenticationPrincipal SignedIn who, @Valid @RequestBody LettingIn in) {
+        guests.letIn(who, in.name(), in.email(), in.folio(), in.series(), in.writes());
         auditor.note(
                 who,
                 AuditKind.ACCESS_GIVEN,
                 in.name() + ", " + in.email() + ": " + (in.folio() == null ? in.series() : "folio " + in.folio()));
-        guests.letIn(who, in.name(), in.email(), in.folio(), in.series(), in.writes());
     }
 
     @PutMapping("/api/access/{id}")

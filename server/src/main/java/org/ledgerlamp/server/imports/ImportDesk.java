@@ -72,9 +72,7 @@ class ImportDesk implements Job {
     @EventListener(ApplicationReadyEvent.class)
     @Order(Ordered.LOWEST_PRECEDENCE)
     void takeUp() {
-        runs.findByStateOrderByStartedAt(ImportState.RUNNING).stream()
-                .filter(run -> !jobs.isOrdered(this, run.id()))
-                .forEach(run -> jobs.order(this, run.id()));
+        runs.findByStateOrderByStartedAt(ImportState.RUNNING).forEach(run -> jobs.orderOnce(this, run.id()));
     }
 
     /** Begins an import, or goes on with one that was paused. */

@@ -69,6 +69,9 @@ public class Jobs {
     public void order(Job job, UUID subject, Instant at) {
         orders.get(job.lane())
                 .scheduleIfNotExists(new TaskInstance<>(job.name(), subject + "/" + UUID.randomUUID()), at);
+        if (at.isAfter(Instant.now())) {
+            return; // found when its time has come
+        }
         if (TransactionSynchronizationManager.isSynchronizationActive()) {
             TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
                 @Override
@@ -81,8 +84,14 @@ public class Jobs {
         }
     }
 
-    /** Whether a job waits to be done, or is being done. */
-    public boolean isOrdered(Job job, UUID subject) {
+    /** Orders a job unless it waits to be done, or is being done. */
+    public void orderOnce(Job job, UUID subject) {
+        if (!isOrdered(job, subject)) {
+            order(job, subject);
+        }
+    }
+
+    private boolean isOrdered(Job job, UUID subject) {
         return !new JdbcTemplate(database)
                 .queryForList(
                         "select 1 from " + job.lane().table() + " where task_name = ? and task_instance like ?",

@@ -40,10 +40,7 @@ class LinkDesk implements Job {
     @EventListener(ApplicationReadyEvent.class)
     @Order(Ordered.LOWEST_PRECEDENCE)
     void takeUp() {
-        minutes.toLink().stream()
-                .map(m -> m.id())
-                .filter(id -> !jobs.isOrdered(this, id))
-                .forEach(id -> jobs.order(this, id));
+        minutes.toLink().forEach(m -> jobs.orderOnce(this, m.id()));
     }
 
     @EventListener

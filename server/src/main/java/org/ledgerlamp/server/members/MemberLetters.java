@@ -29,13 +29,12 @@ class MemberLetters {
 
     /** Where somebody chooses a password by a key. */
     String addressOf(String key) {
-        return address.of("/welcome/" + key);
+        return address.toChoosePassword(key);
     }
 
     void invite(SignedIn who, Keyed invited) {
         String team = access.teamName(who.teamId());
         send(
-                who.teamId(),
                 who.memberId(),
                 LetterKind.INVITATION,
                 invited,
@@ -45,9 +44,8 @@ class MemberLetters {
                 "Invitation to " + team);
     }
 
-    void forgotten(UUID teamId, Keyed member) {
+    void forgotten(Keyed member) {
         send(
-                teamId,
                 null,
                 LetterKind.PASSWORD,
                 member,
@@ -57,9 +55,9 @@ class MemberLetters {
                 "A new password");
     }
 
-    private void send(UUID teamId, @Nullable UUID by, LetterKind kind, Keyed to, LetterBuilder letter, String subject) {
+    private void send(@Nullable UUID by, LetterKind kind, Keyed to, LetterBuilder letter, String subject) {
         room.putOutPrivately(
-                Dispatch.of(teamId, kind, null, by),
+                Dispatch.of(to.teamId(), kind, null, by),
                 new Recipient(to.member().name(), to.member().email()),
                 letter.link(PrivateAddress.HERE)
                         .paragraph("If you did not expect this, do nothing; nothing changes.")

@@ -47,10 +47,7 @@ class PasswordController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forgotten(@Valid @RequestBody ForgottenPassword who) {
         if (guard.letsThrough(who.email())) {
-            membership
-                    .keyForgotten(who.email())
-                    .ifPresent(keyed ->
-                            letters.forgotten(membership.teamOf(keyed.member().id()), keyed));
+            membership.keyForgotten(who.email()).ifPresent(letters::forgotten);
         }
     }
 }

@@ -64,15 +64,15 @@ class DraftJob implements Job {
 
     @Override
     public void carryOut(UUID id) {
-        if (draftings.findById(id).filter(d -> !d.isOver()).isEmpty()) {
-            return;
-        }
+        draftings.findById(id).filter(d -> !d.isOver()).ifPresent(d -> draft(id, d.wish()));
+    }
+
+    private void draft(UUID id, Drafting.Wish wish) {
         DraftingProgress watched = expect(id);
-        Drafting.Wish wish = draftings.findById(id).orElseThrow().wish();
         try {
             DraftingOrder order = drafting.order(wish.teamId(), wish.meetingId(), wish.template(), wish.detail());
             Draft draft = order.drafted(watched);
-            keep(id, order, draft, watched.all());
+            keep(id, wish, order, draft, watched.all());
         } catch (DataAccessException | TransactionException notNow) {
             throw notNow;
         } catch (Refusal refused) {
@@ -86,14 +86,12 @@ class DraftJob implements Job {
     }
 
     /** Keeps a draft; where somebody changed a line of the draft before at that moment, it is kept around that change. */
-    private void keep(UUID id, DraftingOrder order, Draft draft, int sentences) {
+    private void keep(UUID id, Drafting.Wish wish, DraftingOrder order, Draft draft, int sentences) {
         for (int tries = 1; ; tries++) {
             try {
                 transaction.executeWithoutResult(t -> {
-                    Drafting begun = draftings.findById(id).orElseThrow();
-                    Drafting.Wish wish = begun.wish();
                     UUID minutes = drafting.keep(order, draft);
-                    begun.finished(minutes, sentences);
+                    draftings.findById(id).orElseThrow().finished(minutes, sentences);
                     events.publishEvent(
                             new DraftReady(wish.teamId(), wish.meetingId(), minutes, wish.memberId(), wish.asked()));
                 });

@@ -37,12 +37,19 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
             "select l.minutesId as minutesId, l.state as state, count(l) as lines from MinutesLine l where l.minutesId in :minutes group by l.minutesId, l.state")
     List<Count> count(Collection<UUID> minutes);
 
-    /** What folios of a series before a day may have left open, in order. */
+    /**
+     * What folios of a series before a day may have left open, in order; without what was closed before, unless something was
+     * done about it in the meeting.
+     */
     @Query(
             "select l from MinutesLine l, Minutes m where l.minutesId = m.id and m.teamId = :teamId and m.folio is not null"
                     + " and m.meeting.series = :series and m.meeting.date < :day and l.folio is not null"
-                    + " and l.kind in (ACTION, QUESTION, DECISION) order by l.folio, l.number")
-    List<MinutesLine> ofSeriesBefore(UUID teamId, String series, LocalDate day);
+                    + " and l.kind in (ACTION, QUESTION, DECISION)"
+                    + " and not exists (select a from Act a where a.lineId = l.id and a.takenBack = false and a.doneOn < :day"
+                    + " and a.kind in (DONE, DROPPED) and a.doneAt = (select max(b.doneAt) from Act b where b.lineId = l.id"
+                    + " and b.takenBack = false and (b.doneOn < :day or b.meetingId = :meeting)))"
+                    + " order by l.folio, l.number")
+    List<MinutesLine> ofSeriesBefore(UUID teamId, String series, LocalDate day, UUID meeting);
 
     /** The team's actions of record, latest folio first. */
     @Query("select l from MinutesLine l where l.teamId = :teamId and l.folio is not null and l.kind = ACTION"

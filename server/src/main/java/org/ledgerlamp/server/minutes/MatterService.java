@@ -64,7 +64,7 @@ public class MatterService {
         Set<UUID> pulledIn = pulledInto(meeting);
         List<MinutesLine> all = new ArrayList<>(lines.findAllById(pulledIn));
         if (meeting.series() != null) {
-            lines.ofSeriesBefore(meeting.teamId(), meeting.series(), meeting.date()).stream()
+            lines.ofSeriesBefore(meeting.teamId(), meeting.series(), meeting.date(), meeting.id()).stream()
                     .filter(l -> !pulledIn.contains(l.id()))
                     .filter(l -> l.kind() != LineKind.DECISION || Deferral.isSaidIn(l.text()))
                     .forEach(all::add);

@@ -68,8 +68,6 @@ class RecorderController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
-        auditor.note(
-                who, AuditKind.RECORDER_REMOVED, recorders.one(who.teamId(), id).name());
-        recorders.remove(who.teamId(), id);
+        auditor.note(who, AuditKind.RECORDER_REMOVED, recorders.remove(who.teamId(), id));
     }
 }

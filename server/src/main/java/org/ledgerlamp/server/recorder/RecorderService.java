@@ -82,7 +82,10 @@ public class RecorderService {
         return address.toString();
     }
 
-    void remove(UUID teamId, UUID id) {
-        recorders.delete(one(teamId, id));
+    /** Takes a recorder away; the answer is what it was called. */
+    String remove(UUID teamId, UUID id) {
+        Recorder recorder = one(teamId, id);
+        recorders.delete(recorder);
+        return recorder.name();
     }
 }

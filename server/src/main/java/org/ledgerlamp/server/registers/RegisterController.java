@@ -125,9 +125,9 @@ class RegisterController {
             @RequestParam(defaultValue = "false") boolean overdue,
             @RequestParam(required = false) @Nullable UUID owner,
             @RequestParam(required = false) @Nullable String series) {
-        auditor.note(who, AuditKind.EXPORTED, "register of " + kind.name().toLowerCase(Locale.ROOT) + "s as " + form);
         String file = files.write(
                 who.teamId(), new Wanted(kind, open, overdue, owner, series, List.of(), null, null, null), form);
+        auditor.note(who, AuditKind.EXPORTED, "register of " + kind.name().toLowerCase(Locale.ROOT) + "s as " + form);
         return Downloads.of(kind.name().toLowerCase(Locale.ROOT) + "s." + form, file.getBytes(StandardCharsets.UTF_8));
     }
 }

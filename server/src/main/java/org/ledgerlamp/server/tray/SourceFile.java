@@ -14,6 +14,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.source.Problem;
@@ -158,7 +159,7 @@ public class SourceFile extends Versioned {
 
     /** What was read of it, put together again from its passages. */
     Source source(List<Passage> passages) {
-        List<String> speaking = passages.stream().map(Passage::speaker).toList();
+        Set<String> speaking = passages.stream().map(Passage::speaker).collect(Collectors.toSet());
         return new Source(
                 SourceFormat.labelled(format),
                 passages.stream().map(Passage::utterance).toList(),

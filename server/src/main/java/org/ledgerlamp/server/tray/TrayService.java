@@ -129,7 +129,7 @@ public class TrayService {
             return;
         }
         before.forEach(f -> f.discard(clock.instant()));
-        SourceFile file = one(teamId, keep(teamId, authorId, name, bytes, true));
+        SourceFile file = kept(teamId, authorId, name, bytes, true);
         file.cameFromPage();
         reading.readTyped(file, bytes);
         if (file.state() == SourceFile.State.READ) {
@@ -140,13 +140,18 @@ public class TrayService {
     /** Keeps the bytes, and with them the order to read them. */
     private UUID keep(UUID teamId, UUID memberId, String name, byte[] bytes, boolean asNotes) {
         return transaction.execute(t -> {
-            SourceFile file = new SourceFile(teamId, memberId, FileNames.presentable(name), bytes, clock.instant());
-            file.isToBeReadBy(shorthand.of(teamId), asNotes);
-            files.save(file);
-            originals.save(new SourceOriginal(file.id(), bytes));
+            SourceFile file = kept(teamId, memberId, name, bytes, asNotes);
             reading.order(file.id());
             return file.id();
         });
+    }
+
+    private SourceFile kept(UUID teamId, UUID memberId, String name, byte[] bytes, boolean asNotes) {
+        SourceFile file = new SourceFile(teamId, memberId, FileNames.presentable(name), bytes, clock.instant());
+        file.isToBeReadBy(shorthand.of(teamId), asNotes);
+        files.save(file);
+        originals.save(new SourceOriginal(file.id(), bytes));
+        return file;
     }
 
     /** How many hundredths of a source are read; empty where it is not being read just now. */
@@ -185,7 +190,7 @@ public class TrayService {
         return file.source(passages.findBySourceIdOrderByN(file.id()));
     }
 
-    /** The talk of a source as it was kept when it was read: its passages alone, without reading the bytes again. */
+    /** The talk of a source alone, as it was kept. */
     @Transactional(readOnly = true)
     public List<Utterance> talk(SourceFile file) {
         return passages.findBySourceIdOrderByN(file.id()).stream()

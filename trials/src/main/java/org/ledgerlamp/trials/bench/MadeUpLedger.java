@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.bench;
+package org.ledgerlamp.trials.bench;
 
 import java.util.LinkedHashMap;
 import java.util.List;

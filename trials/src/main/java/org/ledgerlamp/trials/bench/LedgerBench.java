@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.bench;
+package org.ledgerlamp.trials.bench;
 
 import java.io.IOException;
 import java.io.PrintStream;
@@ -27,6 +27,7 @@ import org.ledgerlamp.server.minutes.LineState;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.tray.TrayService;
+import org.ledgerlamp.trials.Member;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -88,16 +89,16 @@ public final class LedgerBench {
             MadeUpLedger ledger = new MadeUpLedger(database, who.teamId());
             ledger.growTo(meetings);
             String address = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
-            List<Visitor> visitors = new ArrayList<>();
+            List<Member> visitors = new ArrayList<>();
             for (int i = 0; i < MANY; i++) {
-                visitors.add(new Visitor(address, first.email(), first.password()));
+                visitors.add(new Member(address).signIn(first.email(), first.password()));
             }
-            Visitor visitor = visitors.getFirst();
+            Member visitor = visitors.getFirst();
             out.printf(
                     "%n%,d meetings, %,d passages, %,d lines%n",
                     ledger.meetings(), count(database, "passage"), count(database, "minutes_line"));
             if (rebuilds) {
-                visitor.indexed(true, out);
+                Indexing.await(visitor, true, out);
             }
             fileOneMore(app, who, visitor);
             pages(visitors);
@@ -111,7 +112,7 @@ public final class LedgerBench {
         return rows == null ? 0 : rows;
     }
 
-    private void fileOneMore(ConfigurableApplicationContext app, SignedIn who, Visitor visitor) throws Exception {
+    private void fileOneMore(ConfigurableApplicationContext app, SignedIn who, Member visitor) throws Exception {
         TrayService tray = app.getBean(TrayService.class);
         MinutesService minutes = app.getBean(MinutesService.class);
         byte[] talk = new ClassPathResource("demo/berth-weekly-2.txt").getContentAsByteArray();
@@ -181,7 +182,7 @@ public final class LedgerBench {
         return (System.nanoTime() - start) / MILLIS;
     }
 
-    private void pages(List<Visitor> visitors) throws Exception {
+    private void pages(List<Member> visitors) throws Exception {
         out.printf("%-34s %8s %8s %8s %8s%n", "ms", FEW + ": p50", "p95", MANY + ": p50", "p95");
         for (Map.Entry<String, String> page : PAGES.entrySet()) {
             visitors.getFirst().read(page.getValue());

@@ -1,4 +1,4 @@
-package org.ledgerlamp.server.bench;
+package org.ledgerlamp.trials.bench;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.io.IOException;
@@ -28,6 +28,7 @@ import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.demo.DemoLoader;
 import org.ledgerlamp.server.launch.Launcher;
+import org.ledgerlamp.trials.Member;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
@@ -88,21 +89,21 @@ public final class LampBench {
             boolean grown = ledger.meetings() < meetings;
             ledger.growTo(meetings);
             String address = "http://127.0.0.1:" + app.getEnvironment().getProperty("local.server.port");
-            List<Visitor> members = new ArrayList<>();
+            List<Member> members = new ArrayList<>();
             for (int i = 0; i < MANY; i++) {
-                members.add(new Visitor(address, first.email(), first.password()));
+                members.add(new Member(address).signIn(first.email(), first.password()));
             }
             out.printf(
                     "%,d meetings, %,d passages%n",
                     ledger.meetings(), database.queryForObject("select count(*) from passage", Long.class));
-            members.getFirst().indexed(grown, out);
+            Indexing.await(members.getFirst(), grown, out);
             searches(app, database, members);
             questions(members);
             memory();
         }
     }
 
-    private void searches(ConfigurableApplicationContext app, JdbcTemplate database, List<Visitor> members)
+    private void searches(ConfigurableApplicationContext app, JdbcTemplate database, List<Member> members)
             throws Exception {
         FullText fullText = new FullText(database);
         Analyzer analyzer = Search.mapping(app.getBean(EntityManagerFactory.class))
@@ -129,11 +130,11 @@ public final class LampBench {
         }
     }
 
-    private void questions(List<Visitor> members) throws Exception {
+    private void questions(List<Member> members) throws Exception {
         head("ask");
         for (Map.Entry<String, String> question : QUESTIONS.entrySet()) {
-            String body = "{\"question\":\"" + question.getValue() + "\"}";
-            row(question.getKey(), members, v -> v.send("POST", "/api/ask", body, "application/json"));
+            Map<String, String> body = Map.of("question", question.getValue());
+            row(question.getKey(), members, v -> v.send("POST", "/api/ask", body));
         }
     }
 
@@ -145,7 +146,7 @@ public final class LampBench {
         out.println();
     }
 
-    private void row(String name, List<Visitor> members, Waits.Deed<Visitor> deed, Waits... beside) throws Exception {
+    private void row(String name, List<Member> members, Waits.Deed<Member> deed, Waits... beside) throws Exception {
         deed.by(members.getFirst());
         Waits few = Waits.of(members.subList(0, FEW), deed);
         Waits many = Waits.of(members, deed);

@@ -1,2 +1,2 @@
 /** Measures a large ledger: made once from the demo's meetings, then filed to, listed and searched as members do. */
-package org.ledgerlamp.server.bench;
+package org.ledgerlamp.trials.bench;
