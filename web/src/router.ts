@@ -117,6 +117,11 @@ export const router = createRouter({
       meta: { title: 'Audit trail' },
     },
     {
+      path: '/backups',
+      component: () => import('./backups/BackupsPage.vue'),
+      meta: { title: 'Backups' },
+    },
+    {
       path: '/networks',
       component: () => import('./networks/NetworksPage.vue'),
       meta: { title: 'Networks' },

@@ -42,6 +42,7 @@ export const keys = {
   members: 'members',
   audit: 'audit',
   networks: 'networks',
+  backups: 'backups',
   sessions: 'sessions',
   registers: 'registers',
   links: 'links',

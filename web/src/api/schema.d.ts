@@ -1239,6 +1239,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/folios/{number}/erasing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["goes"];
+        put?: never;
+        post: operations["erase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/folios/{number}/circulation": {
         parameters: {
             query?: never;
@@ -1345,6 +1361,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_11"];
+        put?: never;
+        post: operations["make_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2608,9 +2640,33 @@ export interface components {
             at: string;
             who: string;
             /** @enum {string} */
-            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK";
+            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "BACKUP_ORDERED";
             about: string;
             network: string | null;
+        };
+        BackupSheet: {
+            folder: string;
+            /** Format: time-local */
+            at: string;
+            /** Format: int32 */
+            keepDays: number;
+            encrypted: boolean;
+            backups: components["schemas"]["BackupView"][];
+        };
+        BackupView: {
+            /** Format: uuid */
+            id: string;
+            nightly: boolean;
+            /** Format: date-time */
+            due: string;
+            /** Format: date-time */
+            finishedAt: string | null;
+            file: string | null;
+            /** Format: int64 */
+            bytes: number;
+            encrypted: boolean;
+            tried: boolean;
+            problem: string | null;
         };
         Basis: {
             /** Format: uuid */
@@ -2879,6 +2935,9 @@ export interface components {
             calledOff: boolean;
             matters: components["schemas"]["Glance"][];
         };
+        ErasingWish: {
+            reason: string;
+        };
         ExcerptView: {
             /** Format: uuid */
             id: string;
@@ -3018,6 +3077,20 @@ export interface components {
             /** Format: int32 */
             number: number;
             text: string;
+        };
+        Goes: {
+            /** Format: int64 */
+            lines: number;
+            /** Format: int64 */
+            sources: number;
+            /** Format: int64 */
+            attachments: number;
+            /** Format: int64 */
+            letters: number;
+            /** Format: int64 */
+            excerpts: number;
+            /** Format: int64 */
+            keptAnswers: number;
         };
         GrantView: {
             /** Format: uuid */
@@ -6985,6 +7058,52 @@ export interface operations {
             };
         };
     };
+    goes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Goes"];
+                };
+            };
+        };
+    };
+    erase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ErasingWish"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     circulation: {
         parameters: {
             query?: never;
@@ -7228,6 +7347,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FromFile"];
+                };
+            };
+        };
+    };
+    all_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupSheet"];
+                };
+            };
+        };
+    };
+    make_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupView"];
                 };
             };
         };
@@ -8664,7 +8823,7 @@ export interface operations {
         parameters: {
             query?: {
                 before?: string;
-                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK")[];
+                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "BACKUP_ORDERED")[];
             };
             header?: never;
             path?: never;

@@ -24,4 +24,6 @@ export const KINDS: Record<AuditEntry['kind'], string> = {
   CIRCULATED: 'circulated',
   EXPORTED: 'exported',
   FILING_TAKEN_BACK: 'filing taken back',
+  FOLIO_DELETED: 'folio deleted',
+  BACKUP_ORDERED: 'backup ordered',
 }

@@ -8,6 +8,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import { cited } from '../shared/folioNumbers'
 import { count } from '../shared/words'
 import FolioAttendance from './FolioAttendance.vue'
+import FolioDeletion from './FolioDeletion.vue'
 import FolioDispatches from './FolioDispatches.vue'
 import FolioExcerpts from './FolioExcerpts.vue'
 import FolioExport from './FolioExport.vue'
@@ -16,9 +17,11 @@ import FolioLinks from './FolioLinks.vue'
 import FolioRevisions from './FolioRevisions.vue'
 import FolioShelf from './FolioShelf.vue'
 import SectionText from '../shared/SectionText.vue'
+import { useSession } from '../signin/session'
 import { useFolio, useFolioEntries } from './useFolio'
 
 const route = useRoute()
+const session = useSession()
 const number = Number(route.params.number)
 const { data, error, refetch, record, sections } = useFolio(number)
 const { data: people } = usePeople()
@@ -125,6 +128,7 @@ function print() {
       {{ longDay(data.filing.at.slice(0, 10)) }} · {{ count(record.length, 'line') }} · drawn from
       {{ data.sources.map((s) => s.name).join(', ') }}
     </footer>
+    <FolioDeletion v-if="session.administers.value" :folio="number" class="no-print" />
   </article>
 </template>
 

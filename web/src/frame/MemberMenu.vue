@@ -33,7 +33,10 @@ const choices = computed(() => [
   { label: 'Access tokens', command: () => router.push('/tokens') },
   { label: 'Networks', command: () => router.push('/networks') },
   ...(session.administers.value
-    ? [{ label: 'Audit trail', command: () => router.push('/audit') }]
+    ? [
+        { label: 'Backups', command: () => router.push('/backups') },
+        { label: 'Audit trail', command: () => router.push('/audit') },
+      ]
     : []),
   { label: 'Upkeep', command: () => router.push('/upkeep') },
   {

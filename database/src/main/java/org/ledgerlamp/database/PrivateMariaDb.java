@@ -27,7 +27,7 @@ import java.util.concurrent.TimeoutException;
  */
 public final class PrivateMariaDb implements AutoCloseable {
     private static final Logger LOG = System.getLogger(PrivateMariaDb.class.getName());
-    private static final String DATABASE = "lamp";
+    static final String DATABASE = "lamp";
     private static final String USER = "lamp";
     private static final Duration PATIENCE = Duration.ofSeconds(60);
     private static final Duration BEFORE_ANOTHER_TRY = Duration.ofSeconds(2);
@@ -111,6 +111,23 @@ public final class PrivateMariaDb implements AutoCloseable {
         return password;
     }
 
+    /**
+     * How whoever administers the machine gets into a server that another process of theirs runs on a folder.
+     *
+     * @return nothing where none runs there
+     */
+    public static Optional<DatabaseDump.Access> running(Path folder) throws IOException {
+        Path socket = folder.resolve("run/socket");
+        return server(folder)
+                .filter(s -> Files.exists(socket))
+                .map(s -> new DatabaseDump.Access(socket, ServerAccount.administrator(), ""));
+    }
+
+    /** How its content is copied and brought back. */
+    public DatabaseDump.Access access() {
+        return new DatabaseDump.Access(socket, USER, password);
+    }
+
     /** The server's log. */
     public Path logFile() {
         return log().toPath();
@@ -180,6 +197,9 @@ public final class PrivateMariaDb implements AutoCloseable {
                 "--character-set-server=utf8mb4",
                 "--collation-server=utf8mb4_unicode_ci",
                 "--max-allowed-packet=64M",
+                "--innodb-buffer-pool-size=256M",
+                // With less, files of 20 MB have everybody wait until the log is written off.
+                "--innodb-log-file-size=384M",
                 "--skip-log-bin"));
         if (durability == Durability.FAST) {
             command.add("--innodb-flush-log-at-trx-commit=2");
@@ -255,14 +275,19 @@ public final class PrivateMariaDb implements AutoCloseable {
 
     /** A server whose parent was killed still holds the data folder: it is asked to stop, which loses nothing. */
     private static void stopLeftBehind(Path home) throws IOException {
+        server(home).ifPresent(PrivateMariaDb::stop);
+    }
+
+    private static Optional<ProcessHandle> server(Path home) throws IOException {
         Path pidFile = home.resolve("run/pid");
         if (!Files.exists(pidFile)) {
-            return;
+            return Optional.empty();
         }
         String pid = Files.readString(pidFile).strip();
-        Optional<ProcessHandle> left = pid.matches("\\d+") ? ProcessHandle.of(Long.parseLong(pid)) : Optional.empty();
-        left.filter(p -> p.info().command().filter(c -> c.endsWith("mariadbd")).isPresent())
-                .ifPresent(PrivateMariaDb::stop);
+        Optional<ProcessHandle> process =
+                pid.matches("\\d+") ? ProcessHandle.of(Long.parseLong(pid)) : Optional.empty();
+        return process.filter(
+                p -> p.info().command().filter(c -> c.endsWith("mariadbd")).isPresent());
     }
 
     private static void stop(ProcessHandle server) {

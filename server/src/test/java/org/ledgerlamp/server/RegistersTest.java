@@ -45,6 +45,27 @@ class RegistersTest extends WithTwoFolios {
     }
 
     @Test
+    void entries_follow_where_their_meeting_goes_to_another_day_or_series() throws Exception {
+        Desk.Answer meeting = desk.read("/api/folios/2");
+        desk.write(
+                "/api/meetings/{id}",
+                meeting.at("/meeting/version").asInt(),
+                """
+                {"title":"Painting","date":"2026-04-14","zone":"Europe/Oslo","series":"Paint shop","agenda":[],"people":[]}
+                """,
+                meeting.text("/meeting/id"));
+
+        assertThat(painting().at("/series").asString()).isEqualTo("Paint shop");
+        assertThat(painting().at("/heldOn").asString()).isEqualTo("2026-04-14");
+        assertThat(database.queryForList(
+                        "select distinct s.series, s.held_on from line_subject s join minutes_line l on l.id = s.line_id"
+                                + " where s.team_id = ? and l.folio = 2",
+                        desk.who().teamId()))
+                .singleElement()
+                .satisfies(row -> assertThat(row.values().toString()).contains("Paint shop", "2026-04-14"));
+    }
+
+    @Test
     void an_action_is_dated_anew_handed_over_and_ticked_and_each_is_taken_back() throws Exception {
         String ana = desk.person("Nils Farrow");
         act(painting(), "{\"kind\":\"RE_DATED\",\"due\":\"2026-03-20\"}");

@@ -206,6 +206,7 @@ class RoutesTest extends ServerTest {
             case "/api/folios/{number}/circulation/words" -> "{\"reader\":\"I\",\"part\":\"WHOLE\",\"form\":\"TEXT\"}";
             case "/api/folios/{number}/excerpts" ->
                 "{\"lines\":[\"" + ids.get("lines") + "\"],\"days\":7,\"passages\":false}";
+            case "/api/folios/{number}/erasing" -> "{\"reason\":\"intruded\"}";
             case "/api/access/{id}" -> "{\"writes\":true}";
             case "/api/welcome/{key}" -> "{\"password\":\"intruder at night\"}";
             case "/api/templates/{id}" ->

@@ -41,6 +41,8 @@ class SecurityConfiguration {
     /** Due dates for calendars, which cannot sign in: who has the address may read them. */
     private static final String FEED = "/api/due/*";
 
+    private static final String ERASING = "/api/folios/*/erasing";
+
     /** What concerns the team as a whole. */
     private static final String[] ADMINISTRATORS_CHANGE = {
         "/api/members/**",
@@ -83,7 +85,7 @@ class SecurityConfiguration {
                         .hasRole("GUEST")
                         .requestMatchers("/api/session/**")
                         .authenticated()
-                        .requestMatchers("/actuator/**", "/api/audit", "/api/audit/**")
+                        .requestMatchers("/actuator/**", "/api/audit", "/api/audit/**", "/api/backups", ERASING)
                         .hasRole("ADMINISTRATOR")
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .hasRole("READER")

@@ -24,6 +24,11 @@ public final class Refusal extends ErrorResponseException {
         return new Refusal(HttpStatus.NOT_FOUND, "Not found", "There is no such " + what + ".");
     }
 
+    /** It was there, and was deleted for good. */
+    public static Refusal gone(String detail) {
+        return new Refusal(HttpStatus.GONE, "Deleted", detail);
+    }
+
     /** The state of things does not allow it. */
     public static Refusal conflict(String detail) {
         return new Refusal(HttpStatus.CONFLICT, "Not possible now", detail);

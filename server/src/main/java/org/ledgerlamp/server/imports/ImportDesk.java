@@ -11,6 +11,7 @@ import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
+import org.ledgerlamp.server.jobs.Setback;
 import org.ledgerlamp.server.live.Changed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,9 +20,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -122,10 +121,8 @@ class ImportDesk implements Job {
     private void take(SignedIn who, ImportItem item) {
         try {
             step.take(who, item);
-        } catch (DataAccessException | TransactionException notNow) {
-            throw notNow;
         } catch (RuntimeException e) {
-            if (Thread.currentThread().isInterrupted()) {
+            if (Setback.willPass(e) || Thread.currentThread().isInterrupted()) {
                 throw e;
             }
             LOG.error("importing {} failed", item.path(), e);

@@ -4,7 +4,6 @@ import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.SchedulerClient;
 import com.github.kagkarlsson.scheduler.jdbc.JdbcCustomization;
 import com.github.kagkarlsson.scheduler.jdbc.MariaDBJdbcCustomization;
-import com.github.kagkarlsson.scheduler.task.FailureHandler;
 import com.github.kagkarlsson.scheduler.task.Task;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
@@ -13,9 +12,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.ForkJoinTask;
 import javax.sql.DataSource;
+import org.ledgerlamp.server.common.PatientThreads;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -39,12 +46,15 @@ public class Jobs {
     private static final int MISSED_HEARTBEATS = 4;
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(2);
     private static final double LONGER_EACH_TIME = 1.7;
+    private static final Duration LONGEST_PAUSE = Duration.ofSeconds(15);
     private static final Duration BEFORE_STOPPING = Duration.ofSeconds(2);
 
     private final DataSource database;
     private final ObjectProvider<Job> kinds;
     private final Map<Lane, SchedulerClient> orders = new EnumMap<>(Lane.class);
     private final Map<Lane, Scheduler> running = new EnumMap<>(Lane.class);
+    private final Set<String> underWay = ConcurrentHashMap.newKeySet();
+    private final Map<Lane, ForkJoinPool> threads = new EnumMap<>(Lane.class);
 
     Jobs(DataSource database, ObjectProvider<Job> kinds) {
         this.database = database;
@@ -118,8 +128,10 @@ public class Jobs {
                             + " version = version + 1 where picked");
             List<Task<?>> tasks = all.stream()
                     .filter(j -> j.lane() == lane)
-                    .<Task<?>>map(Jobs::task)
+                    .<Task<?>>map(this::task)
                     .toList();
+            String name = "job-" + lane.name().toLowerCase(Locale.ROOT);
+            threads.put(lane, PatientThreads.pool(name, Runtime.getRuntime().availableProcessors()));
             Scheduler scheduler = Scheduler.create(database, tasks)
                     .tableName(lane.table())
                     .threads(lane.atOnce())
@@ -134,17 +146,57 @@ public class Jobs {
         }
     }
 
-    private static Task<Void> task(Job job) {
+    private Task<Void> task(Job job) {
         return Tasks.oneTime(job.name())
-                .onFailure(new FailureHandler.ExponentialBackoffFailureHandler<>(FIRST_PAUSE, LONGER_EACH_TIME))
+                .onFailure((failed, orders) ->
+                        orders.reschedule(failed, Instant.now().plus(pause(failed.getExecution().consecutiveFailures))))
                 .onDeadExecutionRevive()
-                .execute((order, context) ->
-                        job.carryOut(UUID.fromString(order.getId().replaceFirst("/.*", ""))));
+                .execute((order, context) -> carryOut(job, order.getId()));
+    }
+
+    private static Duration pause(int failures) {
+        double seconds = FIRST_PAUSE.toSeconds() * Math.pow(LONGER_EACH_TIME, failures);
+        return Duration.ofMillis((long) (1000 * Math.min(LONGEST_PAUSE.toSeconds(), seconds)));
+    }
+
+    /**
+     * While the database is away, what is under way cannot say that it lives, and is claimed once more afterwards: it must
+     * not be done twice at once.
+     */
+    private void carryOut(Job job, String order) {
+        if (!underWay.add(order)) {
+            throw new IllegalStateException(order + " is still being done");
+        }
+        try {
+            patiently(job.lane(), () -> job.carryOut(UUID.fromString(order.replaceFirst("/.*", ""))));
+        } finally {
+            underWay.remove(order);
+        }
+    }
+
+    /** A job may use all processors, as long as nobody else wants them. */
+    private void patiently(Lane lane, Runnable work) {
+        ForkJoinTask<?> task = ForkJoinTask.adaptInterruptible(Executors.callable(work));
+        threads.get(lane).execute(task);
+        try {
+            task.get();
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof RuntimeException cause) {
+                throw cause;
+            }
+            throw new IllegalStateException(e.getCause());
+        } catch (InterruptedException e) {
+            task.cancel(true);
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("broken off; it is begun again later", e);
+        }
     }
 
     @PreDestroy
     synchronized void stop() {
         running.values().forEach(Scheduler::stop);
         running.clear();
+        threads.values().forEach(ForkJoinPool::shutdownNow);
+        threads.clear();
     }
 }

@@ -9,7 +9,9 @@ public enum Lane {
     /** Piles that are brought in, which takes hours. */
     IMPORTING("job_importing", 1),
     /** What hangs together in the ledger, found in the order in which things were filed. */
-    LINKING("job_linking", 1);
+    LINKING("job_linking", 1),
+    /** Copies of everything. */
+    BACKUP("job_backup", 1);
 
     private final String table;
     private final int atOnce;

@@ -29,6 +29,6 @@ class LampController {
             @AuthenticationPrincipal SignedIn who,
             @RequestParam @NotBlank @Size(max = 300) String q,
             @RequestParam(defaultValue = "40") @Min(1) @Max(200) int most) {
-        return turns.take(() -> lamp.find(who.teamId(), q, most));
+        return turns.soon(() -> lamp.find(who.teamId(), q, most));
     }
 }

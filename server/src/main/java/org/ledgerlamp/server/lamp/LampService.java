@@ -12,7 +12,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.WordSearch;
-import org.ledgerlamp.server.common.TeamOwned;
 import org.ledgerlamp.server.lamp.Findings.Found;
 import org.ledgerlamp.server.lamp.Findings.Hit;
 import org.ledgerlamp.server.lamp.Findings.SearchPart;
@@ -99,7 +98,7 @@ class LampService {
                 UUID id = place.entity().id();
                 scores.merge(id, 1.0 / (RANKS_ALIKE + i), Double::sum);
                 hits.putIfAbsent(id, hit(place, ranking == byMeaning));
-                folios.put(id, folio(place.entity()));
+                folios.put(id, place.folio());
             }
         }
         List<UUID> order = scores.entrySet().stream()
@@ -149,15 +148,6 @@ class LampService {
                 .map(Ranked::hit)
                 .toList();
         return new Found(folio, title, date, series, hits.size() - shown.size(), shown);
-    }
-
-    private static int folio(TeamOwned entity) {
-        return switch (entity) {
-            case MinutesLine line -> line.folio();
-            case ReferenceLine line -> line.folio();
-            case Passage passage -> passage.folio();
-            default -> throw new IllegalStateException("no place: " + entity);
-        };
     }
 
     private static Hit hit(Place place, boolean alike) {

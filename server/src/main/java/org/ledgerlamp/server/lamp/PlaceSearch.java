@@ -15,6 +15,7 @@ import org.hibernate.search.engine.search.query.SearchResult;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.scope.SearchScope;
 import org.hibernate.search.mapper.orm.session.SearchSession;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.lamp.WordSearch;
 import org.ledgerlamp.core.language.SentenceVectors;
 import org.ledgerlamp.server.common.TeamOwned;
@@ -54,7 +55,22 @@ class PlaceSearch {
     }
 
     /** A place that was found. */
-    record Place(TeamOwned entity, List<Snippet> text) {}
+    record Place(TeamOwned entity, List<Snippet> text) {
+        /** Where it is of record; null where it no longer is, or not yet: the index is written beside the database. */
+        @Nullable
+        Integer folio() {
+            return switch (entity) {
+                case MinutesLine line -> line.folio();
+                case ReferenceLine line -> line.folio();
+                case Passage passage -> passage.folio();
+                default -> throw new IllegalStateException("no place: " + entity);
+            };
+        }
+    }
+
+    private static List<Place> ofRecord(List<Place> found) {
+        return found.stream().filter(p -> p.folio() != null).toList();
+    }
 
     /**
      * What was found by words.
@@ -115,7 +131,7 @@ class PlaceSearch {
                 .fetch(most);
         return new ByWords(
                 result.total().hitCount(),
-                result.hits(),
+                ofRecord(result.hits()),
                 new Counted(
                         result.aggregation(kinds).entrySet().stream()
                                 .collect(Collectors.toMap(e -> PlaceKind.valueOf(e.getKey()), Map.Entry::getValue)),
@@ -173,7 +189,7 @@ class PlaceSearch {
         float[] meaning = SentenceVectors.shared()
                 .of(List.of(SentenceVectors.asked(search.words().strip())))[0];
         SearchSession session = Search.session(entities);
-        return session.search(scope(session))
+        return ofRecord(session.search(scope(session))
                 .select(f -> f.composite()
                         .from(f.entity(), f.field("text", String.class))
                         .as((entity, text) -> new Place(entity, List.of(new Snippet(text, false)))))
@@ -182,6 +198,6 @@ class PlaceSearch {
                         .matching(meaning)
                         .requiredMinimumSimilarity(ALIKE)
                         .filter(placed.filter(f)))
-                .fetchHits(MOST_ALIKE);
+                .fetchHits(MOST_ALIKE));
     }
 }

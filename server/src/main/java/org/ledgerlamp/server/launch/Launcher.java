@@ -12,6 +12,7 @@ import org.ledgerlamp.database.PrivateMariaDb;
 import org.ledgerlamp.database.PrivateMariaDb.Durability;
 import org.ledgerlamp.server.LedgerLamp;
 import org.ledgerlamp.server.access.FirstVisit;
+import org.ledgerlamp.server.common.PatientThreads;
 import org.ledgerlamp.server.demo.DemoLoader;
 import org.springframework.boot.Banner;
 import org.springframework.boot.SpringApplication;
@@ -60,6 +61,7 @@ public final class Launcher {
      */
     public static ConfigurableApplicationContext start(Path data, Durability durability, List<String> settings) {
         DataFolder.close(data);
+        PatientThreads.compilersToo();
         PrivateMariaDb database = PrivateMariaDb.start(data.resolve("mariadb"), durability);
         SpringApplication.getShutdownHandlers().add(database::close);
         List<String> arguments = new ArrayList<>(List.of(

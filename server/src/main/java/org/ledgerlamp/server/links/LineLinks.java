@@ -19,7 +19,7 @@ interface LineLinks extends JpaRepository<LineLink, UUID> {
     List<LineLink> findByTeamIdAndEarlierLineInAndStateNotOrderById(
             UUID teamId, Collection<UUID> lines, LineState state);
 
-    List<LineLink> findByEarlierLineAndStateOrderById(UUID line, LineState state);
+    List<LineLink> findByEarlierLineInAndStateOrderById(Collection<UUID> lines, LineState state);
 
     void deleteByLaterMinutes(UUID minutesId);
 

@@ -15,6 +15,7 @@ import org.hibernate.type.SqlTypes;
 import org.ledgerlamp.core.ledger.Subject;
 import org.ledgerlamp.core.reading.Kind;
 import org.ledgerlamp.server.common.JsonColumn;
+import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.minutes.Minutes;
 import tools.jackson.core.type.TypeReference;
 
@@ -37,10 +38,9 @@ class LineSubject {
     @Column(updatable = false)
     private Kind kind;
 
-    @Column(name = "held_on", updatable = false)
+    @Column(name = "held_on")
     private LocalDate heldOn;
 
-    @Column(updatable = false)
     private String series;
 
     @Convert(converter = SubjectColumn.class)
@@ -63,6 +63,15 @@ class LineSubject {
         this.series = of.meeting().series();
         this.subject = subject;
         this.spokenOf = heldOn;
+    }
+
+    /** Its meeting is of another day or series. What was spoken of since stays so. */
+    void moved(Meeting meeting) {
+        if (spokenOf.equals(heldOn)) {
+            spokenOf = meeting.date();
+        }
+        heldOn = meeting.date();
+        series = meeting.series();
     }
 
     /** Says whether it is over: done, dropped, answered. */

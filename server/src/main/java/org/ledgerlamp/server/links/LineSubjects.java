@@ -12,5 +12,7 @@ interface LineSubjects extends JpaRepository<LineSubject, UUID> {
     List<LineSubject> findByTeamIdAndKindAndEndedFalseAndSpokenOfGreaterThanEqualAndHeldOnLessThanOrderBySpokenOfDesc(
             UUID teamId, Kind kind, LocalDate since, LocalDate before, Limit most);
 
+    List<LineSubject> findByMinutesId(UUID minutesId);
+
     void deleteByMinutesId(UUID minutesId);
 }

@@ -1,11 +1,14 @@
 package org.ledgerlamp.server.links;
 
+import java.util.List;
 import java.util.UUID;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
+import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.ledgerlamp.server.minutes.Filed;
 import org.ledgerlamp.server.minutes.LineOfRecord;
+import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
@@ -50,6 +53,13 @@ class LinkDesk implements Job {
         } else {
             links.forget(changed.minutesId());
         }
+    }
+
+    @EventListener
+    void changed(MeetingChanged changed) {
+        minutes.ofMeetings(changed.teamId(), List.of(changed.meetingId())).stream()
+                .filter(Minutes::isFiled)
+                .forEach(links::moved);
     }
 
     @EventListener

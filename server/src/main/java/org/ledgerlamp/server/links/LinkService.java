@@ -111,10 +111,11 @@ public class LinkService {
         return links.findByLaterMinutesOrderByStrengthDescId(later.id());
     }
 
-    /** What became of a line, as far as a person confirmed it, in order. */
+    /** By line, what became of it, as far as a person confirmed it, in order. */
     @Transactional(readOnly = true)
-    public List<LineLink> inked(UUID line) {
-        return links.findByEarlierLineAndStateOrderById(line, LineState.INK);
+    public Map<UUID, List<LineLink>> inked(Collection<UUID> lines) {
+        return links.findByEarlierLineInAndStateOrderById(lines, LineState.INK).stream()
+                .collect(Collectors.groupingBy(LineLink::earlierLine));
     }
 
     /** Links a folio, unless that is done. */
@@ -154,6 +155,16 @@ public class LinkService {
         links.deleteByLaterMinutes(minutesId);
         subjects.deleteByMinutesId(minutesId);
         folioWords.forget(minutesId);
+    }
+
+    /** Takes the words of a folio that is to be deleted out of what is known of the team's words. */
+    public void forgetWords(Minutes folio) {
+        words.uncount(folio.teamId(), filed.of(folio).meeting());
+    }
+
+    /** A folio's meeting is of another day or series than it was: later talk is searched for its lines accordingly. */
+    void moved(Minutes folio) {
+        subjects.findByMinutesId(folio.id()).forEach(s -> s.moved(folio.meeting()));
     }
 
     /** Looks for what earlier folios left open: actions, questions, risks. What became of the latter two is never certain. */

@@ -24,11 +24,21 @@ public class TeamWords {
     }
 
     void count(UUID teamId, FiledMeeting meeting) {
+        add(teamId, meeting, 1);
+    }
+
+    /** Takes back what was counted of a meeting; of a word that stands nowhere else nothing is left. */
+    void uncount(UUID teamId, FiledMeeting meeting) {
+        add(teamId, meeting, -1);
+        database.update("delete from team_word where team_id = ? and passages <= 0 and stem <> ?", teamId, ALL);
+    }
+
+    private void add(UUID teamId, FiledMeeting meeting, int times) {
         Map<String, Integer> counted = new TreeMap<>(Vocabulary.counted(meeting));
         counted.put(ALL, meeting.talk().size());
         List<Object[]> counts = counted.entrySet().stream()
                 .filter(e -> e.getKey().length() <= LONGEST)
-                .map(e -> new Object[] {teamId, e.getKey(), e.getValue()})
+                .map(e -> new Object[] {teamId, e.getKey(), times * e.getValue()})
                 .toList();
         database.batchUpdate(
                 "insert into team_word (team_id, stem, passages) values (?, ?, ?)"

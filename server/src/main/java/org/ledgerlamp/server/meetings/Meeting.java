@@ -170,6 +170,12 @@ public class Meeting extends Versioned {
         hasFolio = false;
     }
 
+    /** Says that its minutes were deleted for good. */
+    public void loseMinutes() {
+        hasFolio = false;
+        hasMinutes = false;
+    }
+
     public LocalDate nextMeeting() {
         return nextMeeting;
     }

@@ -7,13 +7,12 @@ import org.ledgerlamp.core.minutes.Draft;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Lane;
+import org.ledgerlamp.server.jobs.Setback;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.dao.DataAccessException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -73,11 +72,12 @@ class DraftJob implements Job {
             DraftingOrder order = drafting.order(wish.teamId(), wish.meetingId(), wish.template(), wish.detail());
             Draft draft = order.drafted(watched);
             keep(id, wish, order, draft, watched.all());
-        } catch (DataAccessException | TransactionException notNow) {
-            throw notNow;
         } catch (Refusal refused) {
             fail(id, refused.getBody().getDetail());
         } catch (RuntimeException e) {
+            if (Setback.willPass(e)) {
+                throw e;
+            }
             LOG.error("drafting meeting {} failed", wish.meetingId(), e);
             fail(id, "Drafting failed. The sources are kept; nothing was changed.");
         }

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.ledgerlamp.server.common.Refusal;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -58,4 +59,19 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIsNotNullAndMeetingDateBetweenOrderByMeetingDateDescFolioDesc(
             UUID teamId, LocalDate from, LocalDate to, Limit most);
+
+    /** Why a folio of a team was deleted for good, if it was. */
+    @Query(
+            value =
+                    "select concat('Folio ', folio, ' was deleted for good on ', date(erased_at), ' by ', erased_by, ': ', reason)"
+                            + " from erased_folio where team_id = :teamId and folio = :number",
+            nativeQuery = true)
+    Optional<String> whyErased(UUID teamId, int number);
+
+    /** @throws Refusal where the team has no folio of that number, or none any more */
+    default Minutes folio(UUID teamId, int number) {
+        return findByTeamIdAndFolio(teamId, number)
+                .orElseThrow(
+                        () -> whyErased(teamId, number).map(Refusal::gone).orElseGet(() -> Refusal.notFound("folio")));
+    }
 }

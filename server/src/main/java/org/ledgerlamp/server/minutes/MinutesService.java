@@ -65,7 +65,7 @@ public class MinutesService {
     /** @throws Refusal where the team has no folio of that number */
     @Transactional(readOnly = true)
     public Minutes folio(UUID teamId, int number) {
-        return minutes.findByTeamIdAndFolio(teamId, number).orElseThrow(() -> Refusal.notFound("folio"));
+        return minutes.folio(teamId, number);
     }
 
     /** Folios that are not linked to what was filed before, in the order of their meetings. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.ledgerlamp.server.acts.ActKind;
 import org.ledgerlamp.server.acts.ActService;
@@ -13,6 +14,7 @@ import org.ledgerlamp.server.links.LineLink;
 import org.ledgerlamp.server.links.LinkEffect;
 import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.live.Changed;
+import org.ledgerlamp.server.meetings.MeetingChanged;
 import org.ledgerlamp.server.minutes.Filed;
 import org.ledgerlamp.server.minutes.LineKind;
 import org.ledgerlamp.server.minutes.LineOfRecord;
@@ -78,33 +80,51 @@ class RegisterKeeper {
     @EventListener
     void changed(LineOfRecord changed) {
         MinutesLine line = minutes.line(changed.teamId(), changed.lineId());
-        keep(line, minutes.one(line.teamId(), line.minutesId()), acts.course(line.teamId(), line.id()));
+        keep(List.of(line), minutes.one(line.teamId(), line.minutesId()));
         tell(changed.teamId());
+    }
+
+    /** Entries say of which day and series they are. */
+    @EventListener
+    void changed(MeetingChanged changed) {
+        List<Minutes> folios = minutes.ofMeetings(changed.teamId(), List.of(changed.meetingId())).stream()
+                .filter(Minutes::isFiled)
+                .toList();
+        folios.forEach(this::keep);
+        if (!folios.isEmpty()) {
+            tell(changed.teamId());
+        }
     }
 
     /** Enters all lines of a folio. */
     void keep(Minutes folio) {
-        List<MinutesLine> lines = minutes.lines(folio);
-        Map<UUID, Course> courses =
-                acts.courses(folio.teamId(), lines.stream().map(MinutesLine::id).collect(Collectors.toSet()));
-        lines.forEach(line -> keep(line, folio, courses.getOrDefault(line.id(), Course.NONE)));
+        keep(minutes.lines(folio), folio);
     }
 
-    private void keep(MinutesLine line, Minutes of, Course course) {
-        if (line.folio() == null || !KINDS.contains(line.kind())) {
-            entries.findById(line.id()).ifPresent(entries::delete);
-            return;
+    private void keep(List<MinutesLine> lines, Minutes of) {
+        List<UUID> ids = lines.stream().map(MinutesLine::id).toList();
+        Map<UUID, Course> courses = acts.courses(of.teamId(), ids);
+        Map<UUID, List<LineLink>> inked = links.inked(ids);
+        Map<UUID, RegisterEntry> kept =
+                entries.findAllById(ids).stream().collect(Collectors.toMap(RegisterEntry::id, Function.identity()));
+        for (MinutesLine line : lines) {
+            RegisterEntry entry = kept.get(line.id());
+            if (line.folio() != null && KINDS.contains(line.kind())) {
+                Course course = courses.getOrDefault(line.id(), Course.NONE);
+                EntryStanding standing = standing(line, course, inked.getOrDefault(line.id(), List.of()));
+                RegisterEntry entered = entry == null ? new RegisterEntry(line) : entry;
+                entered.stand(line, of, course, standing);
+                entries.save(entered);
+            } else if (entry != null) {
+                entries.delete(entry);
+            }
         }
-        RegisterEntry entry = entries.findById(line.id()).orElseGet(() -> new RegisterEntry(line));
-        entry.stand(line, of, course, standing(line, course));
-        entries.save(entry);
     }
 
-    private EntryStanding standing(MinutesLine line, Course course) {
+    private static EntryStanding standing(MinutesLine line, Course course, List<LineLink> inked) {
         if (!course.isOpen()) {
             return course.last().kind() == ActKind.DONE ? EntryStanding.DONE : EntryStanding.DROPPED;
         }
-        List<LineLink> inked = links.inked(line.id());
         if (line.kind() != LineKind.DECISION) {
             boolean again = line.kind() == LineKind.ACTION && inked.stream().anyMatch(l -> l.laterLine() != null);
             return again ? EntryStanding.CONTINUED : EntryStanding.OPEN;

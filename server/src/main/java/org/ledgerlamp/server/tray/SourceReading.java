@@ -10,7 +10,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
@@ -19,6 +18,7 @@ import org.ledgerlamp.core.source.Problem;
 import org.ledgerlamp.core.source.Source;
 import org.ledgerlamp.core.source.SourceDesk;
 import org.ledgerlamp.core.source.UnreadableSource;
+import org.ledgerlamp.server.common.PatientThreads;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
@@ -44,7 +44,7 @@ class SourceReading implements Job {
     private final TransactionTemplate transaction;
     private final Clock clock;
     private final Semaphore free = new Semaphore(AT_ONCE, true);
-    private final ExecutorService workers = Executors.newVirtualThreadPerTaskExecutor();
+    private final ExecutorService workers = PatientThreads.pool("reading", AT_ONCE);
     /** What is being read just now, and how many hundredths of it are written. */
     private final Map<UUID, Integer> underWay = new ConcurrentHashMap<>();
 

@@ -17,16 +17,17 @@ import org.ledgerlamp.trials.Member;
 public final class Crowd {
     private static final double READ_WITHIN_SECONDS = 0.5;
     private static final int LONGEST_PAUSE_MS = 2000;
+    private static final Duration WARMING_UP = Duration.ofSeconds(60);
     private static final List<String> WORDS =
             List.of("trench", "charger", "lifebuoys", "Norrvik", "cable", "budget", "ramp", "battery");
 
     private final Installation installation;
     private final int members;
     private final Duration howLong;
-    private final Readings reading = new Readings();
-    private final Readings searching = new Readings();
-    private final Readings asking = new Readings();
-    private final Readings drafting = new Readings();
+    private Readings reading = new Readings();
+    private Readings searching = new Readings();
+    private Readings asking = new Readings();
+    private Readings drafting = new Readings();
 
     /** @param installation with the demo's data */
     public Crowd(Installation installation, int members, Duration howLong) {
@@ -42,7 +43,34 @@ public final class Crowd {
         for (int i = 1; i < members; i++) {
             all.add(invited(first, i));
         }
-        Instant until = Instant.now().plus(howLong);
+        // An application that was just started is slow at everything: that is not what is asked here.
+        letIn(all, WARMING_UP);
+        reading = new Readings();
+        searching = new Readings();
+        asking = new Readings();
+        drafting = new Readings();
+        letIn(all, howLong);
+        List<String> errors = new ArrayList<>();
+        List.of(reading, searching, asking, drafting).forEach(r -> errors.addAll(r.errors()));
+        return new Result(
+                members + " members at once for " + howLong.toSeconds() + " s, a second's thought between",
+                "%d errors %s; p95: reading %.2f s (%d, slowest: %s), searching %.2f s, asking %.2f s, draft and file %.1f s (%d)"
+                        .formatted(
+                                errors.size(),
+                                errors.stream().limit(2).toList(),
+                                reading.at(0.95),
+                                reading.count(),
+                                reading.slowest(),
+                                searching.at(0.95),
+                                asking.at(0.95),
+                                drafting.at(0.95),
+                                drafting.count()),
+                "no error, reading p95 below 0.5 s",
+                errors.isEmpty() && reading.at(0.95) < READ_WITHIN_SECONDS);
+    }
+
+    private void letIn(List<Member> all, Duration time) throws Exception {
+        Instant until = Instant.now().plus(time);
         try (ExecutorService crowd = Executors.newVirtualThreadPerTaskExecutor()) {
             List<Future<?>> each = new ArrayList<>();
             for (int i = 0; i < all.size(); i++) {
@@ -60,22 +88,6 @@ public final class Crowd {
                 one.get();
             }
         }
-        List<String> errors = new ArrayList<>();
-        List.of(reading, searching, asking, drafting).forEach(r -> errors.addAll(r.errors()));
-        return new Result(
-                members + " members at once for " + howLong.toSeconds() + " s, a second's thought between",
-                "%d errors %s; p95: reading %.2f s (%d), searching %.2f s, asking %.2f s, draft and file %.1f s (%d)"
-                        .formatted(
-                                errors.size(),
-                                errors.stream().limit(2).toList(),
-                                reading.at(0.95),
-                                reading.count(),
-                                searching.at(0.95),
-                                asking.at(0.95),
-                                drafting.at(0.95),
-                                drafting.count()),
-                "no error, reading p95 below 0.5 s",
-                errors.isEmpty() && reading.at(0.95) < READ_WITHIN_SECONDS);
     }
 
     private Member invited(Member first, int number) throws IOException, InterruptedException {
@@ -99,8 +111,8 @@ public final class Crowd {
         if (wish < 40) {
             reading.read(member, "/api/folios/" + (1 + random.nextInt(12)));
         } else if (wish < 70) {
-            List<String> pages =
-                    List.of("/api/ledger", "/api/day", "/api/registers/ACTION", "/api/tray", "/api/people");
+            List<String> pages = List.of(
+                    "/api/ledger", "/api/day?date=2026-03-03", "/api/registers/ACTION", "/api/tray", "/api/people");
             reading.read(member, pages.get(random.nextInt(pages.size())));
         } else if (wish < 82) {
             searching.read(member, "/api/lamp?q=" + word);

@@ -15,7 +15,7 @@ import java.util.zip.ZipOutputStream;
 final class Damage {
     private static final int MOST_ROUNDS = 4;
     private static final int LONGEST_REPEATED = 4000;
-    private static final int MOST_BYTES = 2_000_000;
+    private static final int MOST_BYTES = 400_000;
     private static final List<byte[]> HOSTILE = List.of(
             bytes("\u0000\u0000\u0000"),
             bytes("<script>alert(1)</script>"),

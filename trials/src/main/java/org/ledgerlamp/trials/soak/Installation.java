@@ -25,7 +25,7 @@ public final class Installation implements AutoCloseable {
     private static final String CODE = "KEEL";
     private static final String EMAIL = "mira@skerry.example";
     private static final String PASSWORD = "lamp over the quay";
-    private static final Duration LONGEST_START = Duration.ofMinutes(3);
+    private static final Duration LONGEST_START = Duration.ofMinutes(5);
 
     private final Path data;
     private final List<String> command;

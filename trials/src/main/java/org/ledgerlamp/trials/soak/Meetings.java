@@ -66,7 +66,7 @@ final class Meetings {
             if (drafting.at("/state").asString().equals("FAILED")) {
                 throw new IllegalStateException("not drafted: " + drafting);
             }
-            TimeUnit.MILLISECONDS.sleep(50);
+            TimeUnit.MILLISECONDS.sleep(300);
             drafting = member.json("/api/draftings/" + drafting.at("/id").asString());
         }
         return drafting.at("/minutesId").asString();

@@ -1,8 +1,8 @@
 package org.ledgerlamp.trials.soak;
 
+import ch.qos.logback.classic.Level;
 import java.io.IOException;
 import java.io.PrintStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -13,6 +13,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Puts throw-away installations under strain for so many minutes: kills, outages, a full disk, crowds, large and damaged
@@ -52,6 +54,7 @@ public final class Soak {
     public static void main(String[] args) throws Exception {
         double minutes = Double.parseDouble(args[0]);
         List<String> only = List.of(args).subList(1, args.length);
+        quiet();
         Path folder = Files.createTempDirectory("ledger-lamp-soak");
         // The database's own account has to get through.
         Files.setPosixFilePermissions(folder, PosixFilePermissions.fromString("rwx--x--x"));
@@ -61,7 +64,21 @@ public final class Soak {
         } finally {
             delete(folder);
         }
-        System.exit(soak.results.stream().allMatch(Result::holds) ? 0 : 1);
+        boolean holds = soak.results.stream().allMatch(Result::holds);
+        if (!holds) {
+            System.out.println("What the installations said is kept in " + folder);
+        }
+        System.exit(holds ? 0 : 1);
+    }
+
+    /** That connections break off when something is killed is no news; the partners would tell it each time. */
+    private static void quiet() {
+        ((ch.qos.logback.classic.Logger) LoggerFactory.getLogger(Logger.ROOT_LOGGER_NAME)).setLevel(Level.OFF);
+        Thread.setDefaultUncaughtExceptionHandler((thread, failure) -> {
+            if (!thread.getName().startsWith("smtp")) {
+                failure.printStackTrace();
+            }
+        });
     }
 
     private interface Trial {
@@ -122,15 +139,21 @@ public final class Soak {
         results.addAll(found);
     }
 
+    /** Deletes everything but what the installations said. */
     private static void delete(Path folder) throws IOException {
         try (Stream<Path> all = Files.walk(folder)) {
-            all.sorted(Comparator.reverseOrder()).forEach(p -> {
-                try {
-                    Files.delete(p);
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
+            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                boolean kept = path.endsWith("log") && Files.isRegularFile(path);
+                if (!kept && !(Files.isDirectory(path) && isInUse(path))) {
+                    Files.delete(path);
                 }
-            });
+            }
+        }
+    }
+
+    private static boolean isInUse(Path folder) throws IOException {
+        try (Stream<Path> inside = Files.list(folder)) {
+            return inside.findAny().isPresent();
         }
     }
 }
