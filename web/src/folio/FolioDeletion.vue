@@ -31,7 +31,7 @@ const goes = computed(() => {
   if (!d) return []
   return [
     count(d.lines, 'line'),
-    d.sources && `${count(d.sources, 'source')} as they came`,
+    d.sources && `${count(d.sources, 'source')}, as received`,
     d.attachments && count(d.attachments, 'attachment'),
     d.letters && `${count(d.letters, 'letter')} in the post room`,
     d.excerpts && count(d.excerpts, 'excerpt'),
@@ -114,6 +114,11 @@ h2 {
 
 ul {
   margin: 6px 0 10px 18px;
+}
+
+label {
+  display: block;
+  margin-top: 14px;
 }
 
 .acts {

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Everything in a database as statements that make it anew, written while others go on working, and read back. */
 public final class DatabaseDump {
@@ -93,13 +94,22 @@ public final class DatabaseDump {
         String complaint = new String(process.getErrorStream().readNBytes(LONGEST_COMPLAINT), StandardCharsets.UTF_8);
         try {
             if (process.waitFor() != 0) {
-                throw new IOException("the database was not " + what + ": " + complaint.strip());
+                throw new IOException("the database was not " + what + ": " + told(complaint));
             }
         } catch (InterruptedException e) {
             process.destroy();
             Thread.currentThread().interrupt();
             throw new IOException("interrupted before the database was " + what, e);
         }
+    }
+
+    /** What it stumbled over, without the words it was just reading. */
+    private static String told(String complaint) {
+        return complaint
+                .lines()
+                .map(l -> l.replaceFirst(".*(ERROR \\d+ \\(\\w+\\)).*(at line \\d+):.*", "$1 $2"))
+                .filter(l -> l.startsWith("ERROR") || l.startsWith("mariadb"))
+                .collect(Collectors.joining("; "));
     }
 
     /** Passes on, and remembers the last words. */

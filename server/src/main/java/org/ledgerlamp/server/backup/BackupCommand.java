@@ -1,6 +1,8 @@
 package org.ledgerlamp.server.backup;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -15,6 +17,10 @@ import org.ledgerlamp.database.PrivateMariaDb;
 /** What {@code ./lamp backup} and {@code ./lamp restore} do, with the application running or not. */
 public final class BackupCommand {
     private static final String SECRETS = "secrets.key";
+
+    /** Sessions, and what the index remembers of a process that is gone. */
+    private static final String OF_ANOTHER_LIFE =
+            "delete from SPRING_SESSION_ATTRIBUTES; delete from SPRING_SESSION; delete from hsearch_agent;";
 
     private BackupCommand() {}
 
@@ -60,11 +66,13 @@ public final class BackupCommand {
         Files.setPosixFilePermissions(file, PosixFilePermissions.fromString("rw-------"));
     }
 
-    /** Brings everything back into a folder that is empty. What was signed in is signed out. */
+    /** Brings everything back into a folder that is empty. Whoever was signed in is signed out. */
     static void restore(Path data, Path file, char @Nullable [] key) throws IOException {
         DataFolder.close(data);
         try (PrivateMariaDb database = PrivateMariaDb.start(data.resolve("mariadb"), PrivateMariaDb.Durability.SAFE)) {
             byte[] secrets = BackupFile.read(file, key, in -> DatabaseDump.load(database.access(), in));
+            DatabaseDump.load(
+                    database.access(), new ByteArrayInputStream(OF_ANOTHER_LIFE.getBytes(StandardCharsets.UTF_8)));
             Path at = data.resolve(SECRETS);
             Files.createFile(at, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
             Files.write(at, secrets);

@@ -63,7 +63,7 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     /** Why a folio of a team was deleted for good, if it was. */
     @Query(
             value =
-                    "select concat('Folio ', folio, ' was deleted for good on ', date(erased_at), ' by ', erased_by, ': ', reason)"
+                    "select concat('Folio ', folio, ' was deleted for good on ', date_format(erased_at, '%e %M %Y'), ' by ', erased_by, ': ', reason)"
                             + " from erased_folio where team_id = :teamId and folio = :number",
             nativeQuery = true)
     Optional<String> whyErased(UUID teamId, int number);

@@ -95,6 +95,7 @@ class BackupTest extends ServerTest {
                         .executeQuery("select email from member where email = '"
                                 + desk.who().email() + "'")) {
             assertThat(found.next()).isTrue();
+            assertThat(RowCounts.of(connection).byTable()).containsKey("member");
         }
     }
 

@@ -17,7 +17,6 @@ import org.ledgerlamp.trials.Member;
 public final class Crowd {
     private static final double READ_WITHIN_SECONDS = 0.5;
     private static final int LONGEST_PAUSE_MS = 2000;
-    private static final Duration WARMING_UP = Duration.ofSeconds(60);
     private static final List<String> WORDS =
             List.of("trench", "charger", "lifebuoys", "Norrvik", "cable", "budget", "ramp", "battery");
 
@@ -44,7 +43,7 @@ public final class Crowd {
             all.add(invited(first, i));
         }
         // An application that was just started is slow at everything: that is not what is asked here.
-        letIn(all, WARMING_UP);
+        letIn(all, howLong);
         reading = new Readings();
         searching = new Readings();
         asking = new Readings();

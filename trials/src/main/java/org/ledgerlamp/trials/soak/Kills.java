@@ -19,7 +19,7 @@ import org.ledgerlamp.trials.soak.Work.Losses;
  */
 public final class Kills {
     private static final int FIRST_MS = 200;
-    private static final int SPREAD_MS = 2500;
+    private static final int SPREAD_MS = 5000;
     private static final int FILES_AN_IMPORT = 6;
     private static final int AWAY = 503;
 

@@ -13,20 +13,26 @@ import org.ledgerlamp.trials.soak.Work.Losses;
 
 /** The database goes away, hangs, or has no room left, while minutes are imported and drafted; then all is well again. */
 public final class Outages {
-    private static final int DRAFTS = 20;
-    private static final int FILES = 150;
+    /** So much is begun for every second of trouble that there is still something to do afterwards. */
+    private static final double DRAFTS_A_SECOND = 0.34;
+
+    private static final double FILES_A_SECOND = 2.5;
     private static final Duration GOES_ON_WITHIN = Duration.ofSeconds(30);
     private static final Duration PATIENCE = Duration.ofMinutes(3);
 
     private final Installation installation;
     private final Duration howLong;
     private final @Nullable SmallDisk disk;
+    private final int drafts;
+    private final int files;
 
     /** @param disk what the installation's data lie on; null where there is none that can be filled */
     public Outages(Installation installation, Duration howLong, @Nullable SmallDisk disk) {
         this.installation = installation;
         this.howLong = howLong;
         this.disk = disk;
+        this.drafts = (int) Math.ceil(DRAFTS_A_SECOND * howLong.toSeconds());
+        this.files = (int) Math.ceil(FILES_A_SECOND * howLong.toSeconds());
     }
 
     private interface Trouble {
@@ -68,16 +74,16 @@ public final class Outages {
     private Result during(String name, Trouble trouble) throws Exception {
         Member member = installation.firstMember();
         Drafting drafting = new Drafting();
-        Importing importing = new Importing(FILES);
+        Importing importing = new Importing(files);
         importing.doOne(member, (int) (Instant.now().getEpochSecond() % 1_000_000));
-        for (int i = 0; i < DRAFTS; i++) {
+        for (int i = 0; i < drafts; i++) {
             drafting.doOne(member, i);
         }
         trouble.last(Instant.now().plus(howLong));
         Instant over = Instant.now();
         int before = progress(member, drafting, importing, over).orElse(0);
         Duration answers = Duration.between(over, Instant.now());
-        while (before < DRAFTS + FILES
+        while (before < drafts + files
                 && progress(member, drafting, importing, over).orElse(0) <= before
                 && Instant.now().isBefore(over.plus(PATIENCE))) {
             TimeUnit.MILLISECONDS.sleep(100);

@@ -16,7 +16,7 @@ class SoakTest {
     private static final Path DATA = Path.of(
             System.getenv().getOrDefault("LAMP_TEST_DATA", "target"),
             "soaked-" + ProcessHandle.current().pid());
-    private static final int KILLS = Integer.getInteger("lamp.kills", 3);
+    private static final int KILLS = Integer.getInteger("lamp.kills", 2);
     private static final long SEED = 11;
 
     private static SmallDisk disk;
@@ -49,7 +49,7 @@ class SoakTest {
     /** Only root can have a disk that may be filled: for others that one is left out. */
     @Test
     void work_goes_on_by_itself_when_database_or_disk_are_well_again() throws Exception {
-        List<Result> results = new Outages(installation, Duration.ofSeconds(4), disk).run();
+        List<Result> results = new Outages(installation, Duration.ofSeconds(3), disk).run();
 
         assertThat(results).hasSize(3);
         results.stream()
@@ -59,7 +59,7 @@ class SoakTest {
 
     @Test
     void damaged_files_are_answered_soon_and_never_with_a_failure() throws Exception {
-        holds(new Hostile(installation, 140, SEED).run());
+        holds(new Hostile(installation, 70, SEED).run());
     }
 
     @Test
