@@ -13,6 +13,7 @@ import PageHead from '../shared/PageHead.vue'
 import { useDeed } from '../shared/useDeed'
 import { useSession } from '../signin/session'
 import { browserInWords } from './browser'
+import SecondFactor from './SecondFactor.vue'
 
 /** One's own password, and the browsers one is signed in with. */
 const session = useSession()
@@ -84,6 +85,7 @@ async function endAll() {
           </li>
         </ul>
         <button class="btn" type="button" @click="endAll">Sign out everywhere</button>
+        <SecondFactor />
       </section>
       <form class="sheet" aria-label="Change password" @submit.prevent="change">
         <h2>Change password</h2>

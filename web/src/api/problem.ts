@@ -34,6 +34,11 @@ export class Problem extends Error {
     return problem
   }
 
+  /** Whether the password was right, and a code from the authenticator is wanted besides, or another one. */
+  get wantsCode(): boolean {
+    return this.status === 401 && this.title === 'Code wanted'
+  }
+
   /** Whether somebody changed the same thing meanwhile. */
   get isStale(): boolean {
     return this.status === 412

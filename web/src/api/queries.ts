@@ -43,6 +43,7 @@ export const keys = {
   audit: 'audit',
   networks: 'networks',
   backups: 'backups',
+  factor: 'factor',
   sessions: 'sessions',
   registers: 'registers',
   links: 'links',

@@ -596,7 +596,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/search-index/rebuild": {
+    "/api/session/factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["turnOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/factor/secret": {
         parameters: {
             query?: never;
             header?: never;
@@ -606,6 +622,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/factor/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turnOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/search-index/rebuild": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1664,7 +1712,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["state"];
+        get: operations["state_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2474,6 +2522,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/members/{id}/factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["turnFactorOff"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/excerpts/{id}": {
         parameters: {
             query?: never;
@@ -2640,7 +2704,7 @@ export interface components {
             at: string;
             who: string;
             /** @enum {string} */
-            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "BACKUP_ORDERED";
+            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED";
             about: string;
             network: string | null;
         };
@@ -2968,6 +3032,20 @@ export interface components {
             within: string | null;
             /** Format: int64 */
             folios: number;
+        };
+        FactorCode: {
+            code: string;
+        };
+        FactorSecret: {
+            secret: string;
+            /** Format: int32 */
+            size: number;
+            squares: string;
+        };
+        FactorState: {
+            on: boolean;
+            /** Format: int32 */
+            recoveryCodesLeft: number;
         };
         Facts: {
             title: string;
@@ -3568,6 +3646,7 @@ export interface components {
             /** @enum {string} */
             role: "ADMINISTERS" | "TAKES_PART" | "LOOKS_ON";
             joined: boolean;
+            secondFactor: boolean;
         };
         MinutesView: {
             /** Format: uuid */
@@ -3857,6 +3936,9 @@ export interface components {
             /** Format: uuid */
             sourceId: string | null;
             heard: components["schemas"]["HeardView"][];
+        };
+        RecoveryCodes: {
+            codes: string[];
         };
         ReferenceFacts: {
             title: string;
@@ -5723,7 +5805,93 @@ export interface operations {
             };
         };
     };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactorState"];
+                };
+            };
+        };
+    };
+    turnOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactorCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecoveryCodes"];
+                };
+            };
+        };
+    };
     begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FactorSecret"];
+                };
+            };
+        };
+    };
+    turnOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactorCode"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7825,7 +7993,7 @@ export interface operations {
             };
         };
     };
-    state: {
+    state_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8823,7 +8991,7 @@ export interface operations {
         parameters: {
             query?: {
                 before?: string;
-                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "BACKUP_ORDERED")[];
+                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED")[];
             };
             header?: never;
             path?: never;
@@ -8985,6 +9153,26 @@ export interface operations {
         };
     };
     remove_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    turnFactorOff: {
         parameters: {
             query?: never;
             header?: never;

@@ -25,5 +25,7 @@ export const KINDS: Record<AuditEntry['kind'], string> = {
   EXPORTED: 'exported',
   FILING_TAKEN_BACK: 'filing taken back',
   FOLIO_DELETED: 'folio deleted',
+  SECOND_FACTOR_ON: 'second factor turned on',
+  SECOND_FACTOR_OFF: 'second factor turned off',
   BACKUP_ORDERED: 'backup ordered',
 }

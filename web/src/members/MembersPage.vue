@@ -49,6 +49,14 @@ async function makeLink(member: Member) {
   )
 }
 
+/** For somebody who lost their authenticator and their recovery codes. */
+async function turnFactorOff(member: Member) {
+  const path = { id: member.id }
+  const done = await attempt(answer(api.DELETE('/api/members/{id}/factor', { params: { path } })))
+  if (done) say(`${member.name} signs in with the password alone from now on.`)
+  await outdate(keys.members)
+}
+
 async function changeRole(member: Member, role: string) {
   const path = { id: member.id }
   const body = { role: role as Member['role'] }
@@ -79,6 +87,7 @@ async function changeRole(member: Member, role: string) {
               <p class="small">
                 {{ member.email }}
                 <template v-if="!member.joined"> · invited, has not signed in yet</template>
+                <template v-if="member.secondFactor"> · second factor</template>
               </p>
             </div>
             <div v-if="session.administers.value" class="acts">
@@ -99,6 +108,15 @@ async function changeRole(member: Member, role: string) {
                 @click="makeLink(member)"
               >
                 Make a link
+              </button>
+              <button
+                v-if="member.secondFactor"
+                class="btn quiet"
+                type="button"
+                :aria-label="`Turn off the second factor of ${member.name}`"
+                @click="turnFactorOff(member)"
+              >
+                Second factor off
               </button>
               <button
                 class="btn quiet"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { reactive, ref } from 'vue'
+import { nextTick, reactive, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
+import { Problem } from '../api/problem'
 import LampMark from '../frame/LampMark.vue'
 import { useDeed } from '../shared/useDeed'
 import { useSession } from './session'
@@ -12,6 +13,10 @@ const session = useSession()
 const first = session.setupNeeded
 const form = reactive({ code: '', team: '', name: '', email: '', password: '' })
 const { busy, refused, run } = useDeed()
+/** A code from the authenticator, asked for once the password is right. */
+const codeWanted = ref(false)
+const factor = ref('')
+const codeField = ref<HTMLInputElement>()
 /** Whether a link for a new password is asked for, and whether it was. */
 const forgotten = ref<'no' | 'asking' | 'asked'>('no')
 
@@ -23,7 +28,20 @@ const ask = () =>
 
 const enter = () =>
   run(async () => {
-    await (first.value ? session.setUp({ ...form }) : session.signIn(form.email, form.password))
+    try {
+      await (first.value
+        ? session.setUp({ ...form })
+        : session.signIn(form.email, form.password, factor.value))
+    } catch (thrown) {
+      if (!(thrown instanceof Problem) || !thrown.wantsCode) throw thrown
+      const asked = codeWanted.value
+      codeWanted.value = true
+      factor.value = ''
+      await nextTick()
+      codeField.value?.focus()
+      if (asked) throw thrown
+      return
+    }
     // Only places of our own: "//elsewhere" would lead out.
     const to = String(route.query.to ?? '/')
     await router.push(/^\/(?!\/)/.test(to) ? to : '/')
@@ -105,6 +123,17 @@ const enter = () =>
           :minlength="first ? 10 : undefined"
           maxlength="500"
           :autocomplete="first ? 'new-password' : 'current-password'"
+        />
+      </label>
+      <label v-if="codeWanted">
+        <span class="label">Code from your authenticator, or a recovery code</span>
+        <input
+          ref="codeField"
+          v-model="factor"
+          class="field"
+          required
+          maxlength="40"
+          autocomplete="one-time-code"
         />
       </label>
       <p v-if="refused" class="red" role="alert">{{ refused }}</p>

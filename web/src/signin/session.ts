@@ -23,8 +23,9 @@ export function useSession() {
     queryClient.clear()
   }
 
-  async function signIn(email: string, password: string) {
-    await sendForm('/api/session', new URLSearchParams({ email, password }))
+  /** @param code from the authenticator of those who have one */
+  async function signIn(email: string, password: string, code = '') {
+    await sendForm('/api/session', new URLSearchParams({ email, password, code }))
     loaded = false
     await load()
   }

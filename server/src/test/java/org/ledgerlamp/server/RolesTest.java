@@ -33,6 +33,9 @@ class RolesTest extends ServerTest {
             "POST /api/remarks/{id}/seen",
             "POST /api/shorthand/tried",
             "POST /api/session/password",
+            "POST /api/session/factor",
+            "POST /api/session/factor/secret",
+            "POST /api/session/factor/off",
             "DELETE /api/session/open",
             "DELETE /api/session/open/{id}");
 
@@ -42,6 +45,7 @@ class RolesTest extends ServerTest {
             "PUT /api/members/{id}",
             "DELETE /api/members/{id}",
             "POST /api/members/{id}/link",
+            "DELETE /api/members/{id}/factor",
             "PUT /api/post/account",
             "POST /api/post/account/trial",
             "POST /api/recorders",

@@ -24,6 +24,7 @@ public class MembershipService {
     private final PasswordLinks links;
     private final Passwords passwords;
     private final Sessions sessions;
+    private final SecondFactor factor;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -32,12 +33,14 @@ public class MembershipService {
             PasswordLinks links,
             Passwords passwords,
             Sessions sessions,
+            SecondFactor factor,
             ApplicationEventPublisher events,
             Clock clock) {
         this.members = members;
         this.links = links;
         this.passwords = passwords;
         this.sessions = sessions;
+        this.factor = factor;
         this.events = events;
         this.clock = clock;
     }
@@ -46,11 +49,12 @@ public class MembershipService {
      * A member as others of the team see them.
      *
      * @param joined whether they chose a password yet
+     * @param secondFactor whether they sign in with a code besides
      */
-    public record MemberView(UUID id, String name, String email, Role role, boolean joined) {
-        static MemberView of(Member m) {
-            return new MemberView(m.id(), m.name(), m.email(), m.role(), m.hasPassword());
-        }
+    public record MemberView(UUID id, String name, String email, Role role, boolean joined, boolean secondFactor) {}
+
+    private MemberView view(Member m) {
+        return new MemberView(m.id(), m.name(), m.email(), m.role(), m.hasPassword(), factor.isOn(m.id()));
     }
 
     /** Somebody of a team, and the key by which they choose a password; it is told this once. */
@@ -61,7 +65,7 @@ public class MembershipService {
     public List<MemberView> all(UUID teamId) {
         return present(teamId)
                 .sorted(Comparator.comparing(Member::name, String.CASE_INSENSITIVE_ORDER))
-                .map(MemberView::of)
+                .map(this::view)
                 .toList();
     }
 
@@ -112,7 +116,7 @@ public class MembershipService {
     }
 
     private Keyed keyed(Member member, Duration goodFor) {
-        return new Keyed(member.teamId(), MemberView.of(member), key(member.id(), goodFor));
+        return new Keyed(member.teamId(), view(member), key(member.id(), goodFor));
     }
 
     private String key(UUID memberId, Duration goodFor) {
@@ -160,6 +164,17 @@ public class MembershipService {
         sessions.endAll(who.getUsername(), null);
     }
 
+    /**
+     * Lets a member who lost their authenticator in with the password alone.
+     *
+     * @return their name
+     */
+    public String turnFactorOff(UUID teamId, UUID id) {
+        Member member = one(teamId, id);
+        factor.turnOff(member.id());
+        return member.name();
+    }
+
     /** @throws Refusal where nobody would administer the team any more */
     public MemberView changeRole(UUID teamId, UUID id, Role role) {
         Member member = one(teamId, id);
@@ -167,7 +182,7 @@ public class MembershipService {
             requireAnotherAdministrator(member);
         }
         member.take(role);
-        return MemberView.of(member);
+        return view(member);
     }
 
     /**
@@ -179,6 +194,7 @@ public class MembershipService {
         Member member = one(teamId, id);
         requireAnotherAdministrator(member);
         member.remove(clock.instant());
+        factor.turnOff(id);
         links.findById(id).ifPresent(links::delete);
         sessions.endAll(member.email(), null);
         events.publishEvent(new MemberRemoved(teamId, id));

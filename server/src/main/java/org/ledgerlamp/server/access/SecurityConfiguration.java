@@ -2,6 +2,7 @@ package org.ledgerlamp.server.access;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
+import java.util.Optional;
 import org.ledgerlamp.server.common.PlainProblem;
 import org.ledgerlamp.server.common.Texts;
 import org.springframework.context.annotation.Bean;
@@ -40,6 +41,11 @@ class SecurityConfiguration {
 
     /** Due dates for calendars, which cannot sign in: who has the address may read them. */
     private static final String FEED = "/api/due/*";
+
+    private static final String CODE_WANTED = "Code wanted";
+    private static final String ENTER_THE_CODE =
+            "Enter the code that your authenticator shows, or one of your recovery codes.";
+    private static final String WRONG_CODE = "That code is wrong, or was used already. Wait for the next one.";
 
     private static final String ERASING = "/api/folios/*/erasing";
 
@@ -101,6 +107,9 @@ class SecurityConfiguration {
                 .formLogin(form -> form.loginProcessingUrl("/api/session")
                         .usernameParameter("email")
                         .passwordParameter("password")
+                        .authenticationDetailsSource(
+                                request -> new CodeCheck.Typed(Optional.ofNullable(request.getParameter("code"))
+                                        .orElse("")))
                         .successHandler((request, response, who) -> {
                             guard.succeeded((SignedIn) who.getPrincipal(), request);
                             HttpSession session = request.getSession();
@@ -110,7 +119,15 @@ class SecurityConfiguration {
                             response.setStatus(HttpStatus.NO_CONTENT.value());
                         })
                         .failureHandler((request, response, e) -> {
+                            if (e instanceof CodeCheck.CodeWanted wanted && !wanted.isWrong()) {
+                                PlainProblem.write(response, HttpStatus.UNAUTHORIZED, CODE_WANTED, ENTER_THE_CODE);
+                                return;
+                            }
                             guard.refused(request);
+                            if (e instanceof CodeCheck.CodeWanted) {
+                                PlainProblem.write(response, HttpStatus.UNAUTHORIZED, CODE_WANTED, WRONG_CODE);
+                                return;
+                            }
                             PlainProblem.write(
                                     response,
                                     HttpStatus.UNAUTHORIZED,

@@ -25,5 +25,7 @@ public enum AuditKind {
     EXPORTED,
     FILING_TAKEN_BACK,
     FOLIO_DELETED,
+    SECOND_FACTOR_ON,
+    SECOND_FACTOR_OFF,
     BACKUP_ORDERED
 }

@@ -54,7 +54,7 @@ public class Jobs {
     private final Map<Lane, SchedulerClient> orders = new EnumMap<>(Lane.class);
     private final Map<Lane, Scheduler> running = new EnumMap<>(Lane.class);
     private final Set<String> underWay = ConcurrentHashMap.newKeySet();
-    private final Map<Lane, ForkJoinPool> threads = new EnumMap<>(Lane.class);
+    private final Map<Lane, ForkJoinPool> threads = new ConcurrentHashMap<>();
 
     Jobs(DataSource database, ObjectProvider<Job> kinds) {
         this.database = database;
@@ -197,6 +197,5 @@ public class Jobs {
         running.values().forEach(Scheduler::stop);
         running.clear();
         threads.values().forEach(ForkJoinPool::shutdownNow);
-        threads.clear();
     }
 }

@@ -98,6 +98,13 @@ class MembersController {
         return new InvitedMember(keyed.member(), letters.addressOf(keyed.key()));
     }
 
+    /** Lets a member who lost their authenticator sign in without it. */
+    @DeleteMapping("/{id}/factor")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void turnFactorOff(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {
+        auditor.note(who, AuditKind.SECOND_FACTOR_OFF, "of " + membership.turnFactorOff(who.teamId(), id));
+    }
+
     /** What a member would leave behind. */
     @GetMapping("/{id}/open")
     OpenWork open(@AuthenticationPrincipal SignedIn who, @PathVariable UUID id) {

@@ -7,9 +7,11 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -70,15 +72,25 @@ class Suggestions {
     /** A meeting that a recording may belong to. */
     record Guess(UUID meetingId, String title, LocalDate date, @Nullable LocalTime start) {}
 
-    /** The meetings that a source may belong to by the time of its recording, the likeliest first. */
-    List<Guess> guesses(SourceFile file) {
-        if (file.facts().startedAt() == null || file.meetingId() != null) {
-            return List.of();
+    /** By id, the meetings that sources may belong to by the time of their recording, the likeliest first. */
+    Map<UUID, List<Guess>> guesses(List<SourceFile> files) {
+        Map<UUID, List<Guess>> guesses = new HashMap<>();
+        Map<LocalDate, List<Meeting>> near = new HashMap<>();
+        for (SourceFile file : files) {
+            if (file.facts().startedAt() != null && file.meetingId() == null) {
+                guesses.put(file.id(), guesses(file, near.computeIfAbsent(date(file), d -> around(file.teamId(), d))));
+            }
         }
-        LocalDate day = date(file);
-        List<Meeting> near = meetings.between(file.teamId(), day.minusDays(1), day.plusDays(1)).stream()
+        return guesses;
+    }
+
+    private List<Meeting> around(UUID teamId, LocalDate day) {
+        return meetings.between(teamId, day.minusDays(1), day.plusDays(1)).stream()
                 .filter(m -> !m.isCalledOff() && !m.hasFolio())
                 .toList();
+    }
+
+    private static List<Guess> guesses(SourceFile file, List<Meeting> near) {
         ArrivalMatch.Arrival arrival = new ArrivalMatch.Arrival(
                 file.facts().title(), file.facts().startedAt(), file.facts().speakers());
         return ArrivalMatch.guesses(

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.source.Problem;
@@ -111,8 +112,10 @@ class TrayController {
 
     @GetMapping("/api/tray")
     List<SourceView> waiting(@AuthenticationPrincipal SignedIn who) {
-        return tray.waiting(who.teamId()).stream()
-                .map(f -> view(f, suggestions.guesses(f)))
+        List<SourceFile> waiting = tray.waiting(who.teamId());
+        Map<UUID, List<Suggestions.Guess>> guesses = suggestions.guesses(waiting);
+        return waiting.stream()
+                .map(f -> view(f, guesses.getOrDefault(f.id(), List.of())))
                 .toList();
     }
 
