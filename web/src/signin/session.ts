@@ -25,7 +25,9 @@ export function useSession() {
 
   /** @param code from the authenticator of those who have one */
   async function signIn(email: string, password: string, code = '') {
-    await sendForm('/api/session', new URLSearchParams({ email, password, code }))
+    const form = new URLSearchParams({ email, password })
+    if (code) form.set('code', code)
+    await sendForm('/api/session', form)
     loaded = false
     await load()
   }
