@@ -51,7 +51,7 @@ const entries = computed(() => data.value?.pages.flat())
     </label>
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <template v-else-if="entries?.length">
-      <table>
+      <table class="happenings">
         <thead>
           <tr>
             <th scope="col">When</th>
@@ -93,29 +93,6 @@ const entries = computed(() => data.value?.pages.flat())
   display: block;
   max-width: 260px;
   margin: 14px 0 18px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  padding: 6px 10px 6px 2px;
-  border-bottom: 1px solid var(--rule-strong);
-  font-size: 12.5px;
-  text-align: left;
-}
-
-td {
-  padding: 7px 10px 7px 2px;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-  overflow-wrap: anywhere;
-}
-
-td:first-child {
-  white-space: nowrap;
 }
 
 table + .btn {

@@ -68,7 +68,7 @@ async function make() {
           <code>LAMP_BACKUP_KEY</code> names a file with the words to encrypt them with.
         </template>
       </p>
-      <table v-if="made.length">
+      <table class="happenings" v-if="made.length">
         <thead>
           <tr>
             <th scope="col">When</th>
@@ -106,26 +106,6 @@ code {
 }
 
 table {
-  width: 100%;
   margin-top: 18px;
-  border-collapse: collapse;
-}
-
-th {
-  padding: 6px 10px 6px 2px;
-  border-bottom: 1px solid var(--rule-strong);
-  font-size: 12.5px;
-  text-align: left;
-}
-
-td {
-  padding: 7px 10px 7px 2px;
-  border-bottom: 1px solid var(--rule);
-  vertical-align: top;
-  overflow-wrap: anywhere;
-}
-
-td:first-child {
-  white-space: nowrap;
 }
 </style>

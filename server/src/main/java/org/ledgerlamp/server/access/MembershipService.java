@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.ledgerlamp.server.common.Keys;
@@ -54,7 +55,11 @@ public class MembershipService {
     public record MemberView(UUID id, String name, String email, Role role, boolean joined, boolean secondFactor) {}
 
     private MemberView view(Member m) {
-        return new MemberView(m.id(), m.name(), m.email(), m.role(), m.hasPassword(), factor.isOn(m.id()));
+        return view(m, factor.isOn(m.id()));
+    }
+
+    private static MemberView view(Member m, boolean secondFactor) {
+        return new MemberView(m.id(), m.name(), m.email(), m.role(), m.hasPassword(), secondFactor);
     }
 
     /** Somebody of a team, and the key by which they choose a password; it is told this once. */
@@ -63,9 +68,10 @@ public class MembershipService {
     /** The team's members, by name. */
     @Transactional(readOnly = true)
     public List<MemberView> all(UUID teamId) {
+        Set<UUID> withFactor = factor.of(teamId);
         return present(teamId)
                 .sorted(Comparator.comparing(Member::name, String.CASE_INSENSITIVE_ORDER))
-                .map(this::view)
+                .map(m -> view(m, withFactor.contains(m.id())))
                 .toList();
     }
 

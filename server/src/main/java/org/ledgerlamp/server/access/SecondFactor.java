@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import javax.crypto.spec.SecretKeySpec;
 import org.apache.commons.codec.binary.Base32;
@@ -63,7 +64,21 @@ public class SecondFactor {
     /** Whether a member signs in with a code. */
     @Transactional(readOnly = true)
     public boolean isOn(UUID member) {
-        return secret(member, true).isPresent();
+        return !database.queryForList(
+                        "select 1 from second_factor where member_id = ? and confirmed_at is not null",
+                        Integer.class,
+                        member)
+                .isEmpty();
+    }
+
+    /** Which members of a team do. */
+    @Transactional(readOnly = true)
+    Set<UUID> of(UUID team) {
+        return Set.copyOf(database.queryForList(
+                "select f.member_id from second_factor f join member m on m.id = f.member_id"
+                        + " where m.team_id = ? and f.confirmed_at is not null",
+                UUID.class,
+                team));
     }
 
     /** How many recovery codes are left. */

@@ -101,8 +101,6 @@ class SecondFactorController {
     }
 
     private void limit(SignedIn who) {
-        if (tries.count("code of " + who.memberId(), WINDOW) > MOST_TRIES) {
-            throw Refusal.tooOften("Too many attempts. Wait five minutes.");
-        }
+        tries.limit("code of " + who.memberId(), WINDOW, MOST_TRIES);
     }
 }

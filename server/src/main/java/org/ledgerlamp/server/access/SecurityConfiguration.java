@@ -119,13 +119,16 @@ class SecurityConfiguration {
                             response.setStatus(HttpStatus.NO_CONTENT.value());
                         })
                         .failureHandler((request, response, e) -> {
-                            if (e instanceof CodeCheck.CodeWanted wanted && !wanted.isWrong()) {
-                                PlainProblem.write(response, HttpStatus.UNAUTHORIZED, CODE_WANTED, ENTER_THE_CODE);
-                                return;
+                            CodeCheck.CodeWanted wanted = e instanceof CodeCheck.CodeWanted c ? c : null;
+                            if (wanted == null || wanted.isWrong()) {
+                                guard.refused(request);
                             }
-                            guard.refused(request);
-                            if (e instanceof CodeCheck.CodeWanted) {
-                                PlainProblem.write(response, HttpStatus.UNAUTHORIZED, CODE_WANTED, WRONG_CODE);
+                            if (wanted != null) {
+                                PlainProblem.write(
+                                        response,
+                                        HttpStatus.UNAUTHORIZED,
+                                        CODE_WANTED,
+                                        wanted.isWrong() ? WRONG_CODE : ENTER_THE_CODE);
                                 return;
                             }
                             PlainProblem.write(

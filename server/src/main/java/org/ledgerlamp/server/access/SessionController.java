@@ -14,7 +14,6 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.Sessions.OpenSession;
 import org.ledgerlamp.server.common.AuditKind;
-import org.ledgerlamp.server.common.Refusal;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -98,7 +97,7 @@ class SessionController {
     @PostMapping("/api/setup")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void setup(HttpServletRequest request, @Valid @RequestBody FirstMember first) {
-        limit("first visit from " + SignInGuard.network(request));
+        tries.limit("first visit from " + SignInGuard.network(request), WINDOW, MOST_TRIES);
         firstVisit.begin(first.code(), first.team(), first.name(), first.email(), first.password());
     }
 
@@ -130,7 +129,7 @@ class SessionController {
             HttpServletRequest request,
             HttpServletResponse response,
             @Valid @RequestBody NewPassword password) {
-        limit("password of " + who.memberId());
+        tries.limit("password of " + who.memberId(), WINDOW, MOST_TRIES);
         SignedIn anew = membership.changePassword(who, password.present(), password.next());
         anew.eraseCredentials();
         SecurityContext context = SecurityContextHolder.createEmptyContext();
@@ -139,12 +138,6 @@ class SessionController {
         sessions.endAll(anew.getUsername(), id(request));
         tries.forget("password of " + who.memberId());
         auditor.note(who, AuditKind.PASSWORD_CHANGED, "their own");
-    }
-
-    private void limit(String guessing) {
-        if (tries.count(guessing, WINDOW) > MOST_TRIES) {
-            throw Refusal.tooOften("Too many attempts. Wait five minutes.");
-        }
     }
 
     private static @Nullable String id(HttpServletRequest request) {

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Objects;
 import org.ledgerlamp.server.common.Keys;
+import org.ledgerlamp.server.common.Refusal;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Propagation;
@@ -44,6 +45,19 @@ class Tries {
                 Timestamp.from(now.minus(window)),
                 Timestamp.from(now.minus(window)));
         return Objects.requireNonNull(tries);
+    }
+
+    /**
+     * Counts a try at what somebody who is signed in, or the first visitor, may guess at.
+     *
+     * @param most how many may be made within the window
+     * @throws Refusal where these were more
+     */
+    @Transactional(propagation = Propagation.REQUIRES_NEW, noRollbackFor = Refusal.class)
+    public void limit(String of, Duration window, int most) {
+        if (count(of, window) > most) {
+            throw Refusal.tooOften("Too many attempts. Wait five minutes.");
+        }
     }
 
     /** Takes a try back: it was none of guessing. */

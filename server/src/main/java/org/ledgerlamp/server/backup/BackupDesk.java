@@ -78,9 +78,10 @@ class BackupDesk implements Job {
         Instant now = clock.instant();
         transaction.executeWithoutResult(t -> {
             List<Backup> ordered = backups.findByNightlyTrueAndFinishedAtIsNull();
-            if (ordered.stream().noneMatch(b -> b.due().isBefore(now))) {
+            Instant next = next(now);
+            if (ordered.stream().noneMatch(b -> b.due().isBefore(now) || b.due().equals(next))) {
                 backups.deleteAll(ordered);
-                order(new Backup(true, next(now)));
+                order(new Backup(true, next));
             }
         });
     }

@@ -8,9 +8,7 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.database.DatabaseDump;
@@ -19,6 +17,7 @@ import org.ledgerlamp.database.PrivateMariaDb;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FileSystemUtils;
 
 /** Writes a backup and reads it back into a database of its own, to see that everything is in it. */
 @Component
@@ -72,7 +71,7 @@ class BackupMaker {
 
     private void tryBack(Path file, char @Nullable [] key, RowCounts before, RowCounts after) throws IOException {
         Path trial = data.resolve("trial-of-backup");
-        delete(trial);
+        FileSystemUtils.deleteRecursively(trial);
         try (PrivateMariaDb scratch = PrivateMariaDb.start(trial, PrivateMariaDb.Durability.FAST)) {
             BackupFile.read(file, key, in -> DatabaseDump.load(scratch.access(), in));
             try (Connection connection =
@@ -85,18 +84,7 @@ class BackupMaker {
         } catch (SQLException | DatabaseFailure e) {
             throw new IOException("it could not be read back: " + e.getMessage(), e);
         } finally {
-            delete(trial);
-        }
-    }
-
-    private static void delete(Path folder) throws IOException {
-        if (!Files.exists(folder)) {
-            return;
-        }
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(path);
-            }
+            FileSystemUtils.deleteRecursively(trial);
         }
     }
 }

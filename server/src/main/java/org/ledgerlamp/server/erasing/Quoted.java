@@ -3,7 +3,7 @@ package org.ledgerlamp.server.erasing;
 import java.util.List;
 
 /**
- * What holds words of a folio besides its card, registers and links, in the order in which it can be deleted. Who adds a
+ * What holds words of a folio besides its card and its counts, in the order in which it can be deleted. Who adds a
  * table that does adds it here; a test sees to it that none is left out which names a meeting, minutes, a line or a source.
  */
 final class Quoted {
