@@ -68,7 +68,7 @@ async function make() {
           <code>LAMP_BACKUP_KEY</code> names a file with the words to encrypt them with.
         </template>
       </p>
-      <table class="happenings" v-if="made.length">
+      <table v-if="made.length" class="happenings">
         <thead>
           <tr>
             <th scope="col">When</th>
