@@ -23,6 +23,8 @@ export default defineConfig({
   test: {
     environment: 'jsdom',
     include: ['src/**/*.test.ts'],
+    isolate: false,
+    setupFiles: ['src/shared/testSetup.ts'],
     reporters: ['default', 'junit'],
     outputFile: { junit: 'target/vitest.xml' },
   },

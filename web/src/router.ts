@@ -24,7 +24,7 @@ export const router = createRouter({
     {
       path: '/meeting/new',
       component: () => import('./meeting/NewMeetingPage.vue'),
-      meta: { tab: 'day', title: 'A new meeting' },
+      meta: { needs: 'TAKES_PART', tab: 'day', title: 'A new meeting' },
     },
     {
       path: '/meeting/:id',
@@ -44,12 +44,12 @@ export const router = createRouter({
     {
       path: '/tray/:source',
       component: () => import('./tray/PlacePage.vue'),
-      meta: { tab: 'tray', title: 'Place a source' },
+      meta: { needs: 'TAKES_PART', tab: 'tray', title: 'Place a source' },
     },
     {
       path: '/minutes/:id',
       component: () => import('./spread/SpreadPage.vue'),
-      meta: { tab: 'tray', title: 'Spread' },
+      meta: { needs: 'TAKES_PART', tab: 'tray', title: 'Spread' },
     },
     {
       path: '/ledger',
@@ -74,17 +74,17 @@ export const router = createRouter({
     {
       path: '/folio/:number(\\d+)/amend',
       component: () => import('./spread/AmendPage.vue'),
-      meta: { tab: 'ledger', title: 'Amend a folio' },
+      meta: { needs: 'TAKES_PART', tab: 'ledger', title: 'Amend a folio' },
     },
     {
       path: '/folio/:number(\\d+)/circulate',
       component: () => import('./post/CirculatePage.vue'),
-      meta: { tab: 'ledger', title: 'Circulate minutes' },
+      meta: { needs: 'TAKES_PART', tab: 'ledger', title: 'Circulate minutes' },
     },
     {
       path: '/folio/:number(\\d+)/excerpt',
       component: () => import('./excerpt/MakeExcerptPage.vue'),
-      meta: { tab: 'ledger', title: 'Make an excerpt' },
+      meta: { needs: 'TAKES_PART', tab: 'ledger', title: 'Make an excerpt' },
     },
     {
       path: '/welcome/:key',
@@ -114,12 +114,12 @@ export const router = createRouter({
     {
       path: '/audit',
       component: () => import('./audit/AuditPage.vue'),
-      meta: { title: 'Audit trail' },
+      meta: { needs: 'ADMINISTERS', title: 'Audit trail' },
     },
     {
       path: '/backups',
       component: () => import('./backups/BackupsPage.vue'),
-      meta: { title: 'Backups' },
+      meta: { needs: 'ADMINISTERS', title: 'Backups' },
     },
     {
       path: '/networks',
@@ -129,7 +129,7 @@ export const router = createRouter({
     {
       path: '/access',
       component: () => import('./guests/AccessPage.vue'),
-      meta: { title: 'Access' },
+      meta: { needs: 'TAKES_PART', title: 'Access' },
     },
     {
       path: '/excerpt/:token',
@@ -139,12 +139,12 @@ export const router = createRouter({
     {
       path: '/labels',
       component: () => import('./ledger/LabelsPage.vue'),
-      meta: { tab: 'ledger', title: 'Collections, projects and tags' },
+      meta: { needs: 'TAKES_PART', tab: 'ledger', title: 'Collections, projects and tags' },
     },
     {
       path: '/imports',
       component: () => import('./imports/ImportsPage.vue'),
-      meta: { tab: 'ledger', title: 'Old papers' },
+      meta: { needs: 'TAKES_PART', tab: 'ledger', title: 'Old papers' },
     },
     {
       path: '/upkeep',
@@ -180,27 +180,27 @@ export const router = createRouter({
     {
       path: '/templates',
       component: () => import('./templates/TemplatesPage.vue'),
-      meta: { title: 'Templates' },
+      meta: { needs: 'TAKES_PART', title: 'Templates' },
     },
     {
       path: '/house',
       component: () => import('./house/HouseDocumentPage.vue'),
-      meta: { title: 'House document' },
+      meta: { needs: 'TAKES_PART', title: 'House document' },
     },
     {
       path: '/marks',
       component: () => import('./marks/MarksPage.vue'),
-      meta: { title: 'Marks and abbreviations' },
+      meta: { needs: 'TAKES_PART', title: 'Marks and abbreviations' },
     },
     {
       path: '/calendars',
       component: () => import('./calendars/CalendarsPage.vue'),
-      meta: { title: 'Calendars' },
+      meta: { needs: 'TAKES_PART', title: 'Calendars' },
     },
     {
       path: '/recorders',
       component: () => import('./recorder/RecordersPage.vue'),
-      meta: { title: 'Recorders' },
+      meta: { needs: 'TAKES_PART', title: 'Recorders' },
     },
     {
       path: '/tokens',
@@ -210,12 +210,12 @@ export const router = createRouter({
     {
       path: '/post',
       component: () => import('./post/PostPage.vue'),
-      meta: { title: 'Post room' },
+      meta: { needs: 'TAKES_PART', title: 'Post room' },
     },
     {
       path: '/meeting/:id/agenda',
       component: () => import('./post/AgendaLetterPage.vue'),
-      meta: { tab: 'day', title: 'Circulate the agenda' },
+      meta: { needs: 'TAKES_PART', tab: 'day', title: 'Circulate the agenda' },
     },
     {
       path: '/:rest(.*)*',

@@ -21,7 +21,6 @@ async function factor(on: boolean, off: object = { status: 204, body: undefined 
 describe('the second factor', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('is set up with a picture, the secret in letters and a code, and tells recovery codes once', async () => {

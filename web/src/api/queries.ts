@@ -44,6 +44,7 @@ export const keys = {
   networks: 'networks',
   backups: 'backups',
   factor: 'factor',
+  teamArchives: 'team-archives',
   sessions: 'sessions',
   registers: 'registers',
   links: 'links',

@@ -516,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/team-archives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sources/{id}/restore": {
         parameters: {
             query?: never;
@@ -731,7 +747,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["setUp"];
         delete?: never;
@@ -795,7 +811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["allow"];
         delete?: never;
@@ -844,7 +860,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post: operations["invite"];
         delete?: never;
@@ -894,7 +910,7 @@ export interface paths {
         };
         get: operations["of"];
         put?: never;
-        post: operations["make_1"];
+        post: operations["make_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -973,7 +989,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post: operations["putInto"];
         delete?: never;
@@ -1094,6 +1110,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger-rebuild": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post: operations["begin_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/labels": {
         parameters: {
             query?: never;
@@ -1101,7 +1133,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_6"];
+        get: operations["all_7"];
         put?: never;
         post: operations["add_2"];
         delete?: never;
@@ -1117,7 +1149,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post: operations["keep_3"];
         delete?: never;
@@ -1133,7 +1165,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_8"];
+        get: operations["all_9"];
         put?: never;
         post: operations["open_1"];
         delete?: never;
@@ -1278,9 +1310,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_9"];
+        get: operations["all_10"];
         put?: never;
-        post: operations["make_2"];
+        post: operations["make_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1344,7 +1376,7 @@ export interface paths {
         };
         get: operations["own_1"];
         put?: never;
-        post: operations["make_3"];
+        post: operations["make_4"];
         delete: operations["revoke_1"];
         options?: never;
         head?: never;
@@ -1358,7 +1390,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_10"];
+        get: operations["all_11"];
         put?: never;
         post: operations["add_4"];
         delete?: never;
@@ -1422,9 +1454,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_11"];
+        get: operations["all_12"];
         put?: never;
-        post: operations["make_4"];
+        post: operations["make_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1568,6 +1600,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/team-archives/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1776,7 +1824,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_4"];
+        get: operations["file_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2129,7 +2177,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_5"];
+        get: operations["file_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2417,7 +2465,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["file_6"];
+        get: operations["file_7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2469,6 +2517,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["revoke_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/team-archives/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["delete"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2644,6 +2708,24 @@ export interface components {
             said: boolean;
             citations: components["schemas"]["AnswerPlace"][];
         };
+        ArchiveOrder: {
+            passphrase: string;
+        };
+        ArchiveView: {
+            /** Format: uuid */
+            id: string;
+            orderedBy: string;
+            /** Format: date-time */
+            orderedAt: string;
+            /** Format: date-time */
+            finishedAt: string | null;
+            /** Format: date-time */
+            deletedAt: string | null;
+            file: string | null;
+            /** Format: int64 */
+            bytes: number;
+            problem: string | null;
+        };
         ArchiveWish: {
             archived: boolean;
         };
@@ -2704,7 +2786,7 @@ export interface components {
             at: string;
             who: string;
             /** @enum {string} */
-            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED";
+            kind: "SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED" | "TEAM_ARCHIVE_ORDERED" | "TEAM_ARCHIVE_DOWNLOADED";
             about: string;
             network: string | null;
         };
@@ -2901,7 +2983,7 @@ export interface components {
             meetings: components["schemas"]["Entry"][];
             remarks: components["schemas"]["WaitingRemark"][];
             sources: components["schemas"]["WaitingSource"][];
-            drafts: components["schemas"]["WaitingDraft"][];
+            drafts: components["schemas"]["DraftInHand"][];
         };
         Deed: {
             /** @enum {string} */
@@ -2933,6 +3015,17 @@ export interface components {
             /** Format: date-time */
             writtenAt: string;
             letters: components["schemas"]["LetterView"][];
+        };
+        DraftInHand: {
+            /** Format: uuid */
+            minutesId: string;
+            title: string;
+            /** Format: date */
+            date: string;
+            /** Format: int64 */
+            pencil: number;
+            /** Format: int64 */
+            ink: number;
         };
         DraftingView: {
             /** Format: uuid */
@@ -3441,6 +3534,19 @@ export interface components {
         LedgerPage: {
             rows: components["schemas"]["Row"][];
             next: string | null;
+        };
+        LedgerRebuildProgress: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            folios: number;
+            /** Format: date-time */
+            begunAt: string;
+            /** Format: date-time */
+            endedAt: string | null;
+        };
+        LedgerRebuildView: {
+            rebuild: components["schemas"]["LedgerRebuildProgress"] | null;
         };
         LetterView: {
             /** Format: uuid */
@@ -4415,17 +4521,6 @@ export interface components {
             id: string;
             name: string;
             query: string;
-        };
-        WaitingDraft: {
-            /** Format: uuid */
-            minutesId: string;
-            title: string;
-            /** Format: date */
-            date: string;
-            /** Format: int64 */
-            pencil: number;
-            /** Format: int64 */
-            ink: number;
         };
         WaitingRemark: {
             /** Format: uuid */
@@ -5689,6 +5784,50 @@ export interface operations {
             };
         };
     };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveView"][];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArchiveOrder"];
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArchiveView"];
+                };
+            };
+        };
+    };
     restore: {
         parameters: {
             query?: never;
@@ -6002,7 +6141,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6135,7 +6274,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6229,7 +6368,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6364,7 +6503,7 @@ export interface operations {
             };
         };
     };
-    make_1: {
+    make_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6552,7 +6691,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6817,7 +6956,47 @@ export interface operations {
             };
         };
     };
-    all_6: {
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerRebuildView"];
+                };
+            };
+        };
+    };
+    begin_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerRebuildProgress"];
+                };
+            };
+        };
+    };
+    all_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6861,7 +7040,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6905,7 +7084,7 @@ export interface operations {
             };
         };
     };
-    all_8: {
+    all_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7178,7 +7357,7 @@ export interface operations {
             };
         };
     };
-    all_9: {
+    all_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -7200,7 +7379,7 @@ export interface operations {
             };
         };
     };
-    make_2: {
+    make_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7364,7 +7543,7 @@ export interface operations {
             };
         };
     };
-    make_3: {
+    make_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7402,7 +7581,7 @@ export interface operations {
             };
         };
     };
-    all_10: {
+    all_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -7519,7 +7698,7 @@ export interface operations {
             };
         };
     };
-    all_11: {
+    all_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -7539,7 +7718,7 @@ export interface operations {
             };
         };
     };
-    make_4: {
+    make_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7768,6 +7947,28 @@ export interface operations {
             };
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    file_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -8087,7 +8288,7 @@ export interface operations {
             };
         };
     };
-    file_4: {
+    file_5: {
         parameters: {
             query: {
                 form: "csv" | "ics";
@@ -8588,7 +8789,7 @@ export interface operations {
             };
         };
     };
-    file_5: {
+    file_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -8991,7 +9192,7 @@ export interface operations {
         parameters: {
             query?: {
                 before?: string;
-                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED")[];
+                kind?: ("SIGNED_IN" | "SIGN_IN_REFUSED" | "PASSWORD_CHANGED" | "MEMBER_INVITED" | "MEMBER_REMOVED" | "ROLE_CHANGED" | "PASSWORD_LINK_MADE" | "ACCESS_GIVEN" | "ACCESS_TAKEN_BACK" | "TOKEN_MADE" | "TOKEN_REVOKED" | "MAIL_SERVER_CHANGED" | "RECORDER_SET_UP" | "RECORDER_REMOVED" | "NETWORK_ALLOWED" | "NETWORK_CLOSED" | "EXCERPT_MADE" | "EXCERPT_OPENED" | "EXCERPT_REVOKED" | "CIRCULATED" | "EXPORTED" | "FILING_TAKEN_BACK" | "FOLIO_DELETED" | "SECOND_FACTOR_ON" | "SECOND_FACTOR_OFF" | "BACKUP_ORDERED" | "TEAM_ARCHIVE_ORDERED" | "TEAM_ARCHIVE_DOWNLOADED")[];
             };
             header?: never;
             path?: never;
@@ -9010,7 +9211,7 @@ export interface operations {
             };
         };
     };
-    file_6: {
+    file_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9093,6 +9294,26 @@ export interface operations {
         };
     };
     revoke_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    delete: {
         parameters: {
             query?: never;
             header?: never;

@@ -26,7 +26,6 @@ async function audit(entries: ReturnType<typeof entry>[]) {
 describe('the audit trail', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('tells in plain words who did what, and from where', async () => {

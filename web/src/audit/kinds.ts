@@ -28,4 +28,6 @@ export const KINDS: Record<AuditEntry['kind'], string> = {
   SECOND_FACTOR_ON: 'second factor turned on',
   SECOND_FACTOR_OFF: 'second factor turned off',
   BACKUP_ORDERED: 'backup ordered',
+  TEAM_ARCHIVE_ORDERED: 'team archive ordered',
+  TEAM_ARCHIVE_DOWNLOADED: 'team archive downloaded',
 }

@@ -22,6 +22,7 @@ async function page(backups: object[], encrypted = false) {
     'GET /api/backups': () => ({
       body: { folder: '/data/backups', at: '02:30:00', keepDays: 14, encrypted, backups },
     }),
+    'GET /api/team-archives': () => ({ body: [] }),
     'POST /api/backups': () => ({ status: 202, body: backup({ id: 'b2' }) }),
   })
   const { shown } = await testMount(BackupsPage)
@@ -32,7 +33,6 @@ async function page(backups: object[], encrypted = false) {
 describe('backups', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('say where they lie, for how long, and that they can be read by anybody', async () => {

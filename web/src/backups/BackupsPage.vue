@@ -9,6 +9,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useDeed } from '../shared/useDeed'
 import { fileSize } from '../shared/words'
+import TeamArchives from './TeamArchives.vue'
 
 /** Copies of everything this installation keeps. */
 const WHILE_ONE_IS_MADE_MS = 1500
@@ -93,6 +94,7 @@ async function make() {
       </table>
       <p v-else class="small">None has been made yet.</p>
     </template>
+    <TeamArchives />
   </div>
 </template>
 

@@ -13,6 +13,7 @@ import { drafted } from '../shared/drafting'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
 import FindingsSoFar from '../recorder/FindingsSoFar.vue'
 import RecorderStrip from '../recorder/RecorderStrip.vue'
+import { useSession } from '../signin/session'
 import AgendaRail from './AgendaRail.vue'
 import NoteRow from './NoteRow.vue'
 import type { PageLine } from './noteLines'
@@ -24,6 +25,7 @@ import { useTyping } from './useTyping'
 const props = defineProps<{ meeting: Meeting; me: NonNullable<Session['member']> }>()
 
 const router = useRouter()
+const { writes } = useSession()
 const { data: people } = usePeople()
 const { data: remarks } = useRemarks(props.meeting.id)
 const remarked = computed(() => new Set(remarks.value?.map((r) => r.line)))
@@ -113,7 +115,12 @@ usePageKeys((event) => {
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
     event.preventDefault()
     turn(event.key === 'ArrowUp' ? -1 : 1)
-  } else if (event.key.toLowerCase() === 'n' && !isModified(event) && !isTyping(event)) {
+  } else if (
+    event.key.toLowerCase() === 'n' &&
+    writes.value &&
+    !isModified(event) &&
+    !isTyping(event)
+  ) {
     event.preventDefault()
     void start()
   }
@@ -137,7 +144,13 @@ usePageKeys((event) => {
       </div>
       <p v-if="refused" class="red small" role="alert">{{ refused }}</p>
       <p v-else-if="busy" class="small" role="status">{{ busy }}</p>
-      <button class="btn go" type="button" :disabled="busy !== '' || closed" @click="draft">
+      <button
+        data-writes
+        class="btn go"
+        type="button"
+        :disabled="busy !== '' || closed"
+        @click="draft"
+      >
         {{ meeting.hasMinutes ? 'Draft again' : 'Draft the minutes' }}
       </button>
     </header>
@@ -202,6 +215,7 @@ usePageKeys((event) => {
                 <span v-if="line.beside">{{ line.by.name }}</span>
                 <button
                   v-if="line.text && saved"
+                  data-writes
                   class="remark"
                   type="button"
                   :aria-expanded="remarking === line.name"
@@ -221,7 +235,7 @@ usePageKeys((event) => {
             />
           </template>
         </ol>
-        <button v-if="opened && !closed" class="go-on" type="button" @click="start">
+        <button v-if="opened && !closed" data-writes class="go-on" type="button" @click="start">
           <template v-if="!holdsPen">Add a line below the rule</template>
           <template v-else-if="shown.length">Go on writing</template>
           <template v-else

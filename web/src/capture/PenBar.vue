@@ -36,17 +36,21 @@ const saved = computed(() => {
     <p class="small pen">
       <template v-if="mine && asked">
         <b>{{ asked.name }} asks for the pen.</b>
-        <button class="btn" type="button" @click="emit('give')">Give it</button>
-        <button class="btn quiet" type="button" @click="emit('keep')">Keep it</button>
+        <button data-writes class="btn" type="button" @click="emit('give')">Give it</button>
+        <button data-writes class="btn quiet" type="button" @click="emit('keep')">Keep it</button>
       </template>
       <template v-else-if="mine">
         You hold the pen.
-        <button class="btn quiet" type="button" @click="emit('give')">Lay it down</button>
+        <button data-writes class="btn quiet" type="button" @click="emit('give')">
+          Lay it down
+        </button>
       </template>
       <template v-else-if="holder">
         {{ holder.name }} holds the pen.
         <span v-if="asked?.id === me">You asked for it.</span>
-        <button v-else class="btn" type="button" @click="emit('ask')">Ask for the pen</button>
+        <button v-else data-writes class="btn" type="button" @click="emit('ask')">
+          Ask for the pen
+        </button>
       </template>
       <template v-else>The pen lies here: whoever types first holds it.</template>
     </p>

@@ -75,7 +75,9 @@ usePageKeys((event) => {
         </nav>
       </div>
       <div class="tools">
-        <RouterLink class="btn quiet" :to="`/meeting/new?date=${date}`">New meeting</RouterLink>
+        <RouterLink data-writes class="btn quiet" :to="`/meeting/new?date=${date}`"
+          >New meeting</RouterLink
+        >
         <label class="unseen" for="another-day">Another day</label>
         <DayField v-model="picked" class="field" input-id="another-day" />
         <CalendarState />

@@ -68,7 +68,9 @@ function describe(source: Waiting): string {
               and {{ count(next.matters.length - GLANCED, 'more matter') }} arising
             </p>
           </div>
-          <RouterLink class="btn go" :to="`/meeting/${next.meetingId}`">Prepare</RouterLink>
+          <RouterLink data-writes class="btn go" :to="`/meeting/${next.meetingId}`"
+            >Prepare</RouterLink
+          >
         </li>
       </ul>
     </template>
@@ -106,7 +108,9 @@ function describe(source: Waiting): string {
             <p v-else class="small">{{ describe(source) }}</p>
           </div>
           <RouterLink v-if="source.broken" class="btn" to="/tray">See why</RouterLink>
-          <RouterLink v-else class="btn go" :to="`/tray/${source.id}`">Place</RouterLink>
+          <RouterLink v-else data-writes class="btn go" :to="`/tray/${source.id}`"
+            >Place</RouterLink
+          >
         </li>
       </ul>
     </template>
@@ -127,7 +131,9 @@ function describe(source: Waiting): string {
               }}
             </p>
           </div>
-          <RouterLink class="btn" :to="`/minutes/${draft.minutesId}`">Review</RouterLink>
+          <RouterLink data-writes class="btn" :to="`/minutes/${draft.minutesId}`"
+            >Review</RouterLink
+          >
         </li>
       </ul>
     </template>

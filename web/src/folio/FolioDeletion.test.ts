@@ -20,7 +20,6 @@ async function opened(answer: object = { status: 204, body: undefined }) {
 describe('deleting a folio for good', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('says first what goes with it, and only that', async () => {

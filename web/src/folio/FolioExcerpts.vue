@@ -71,7 +71,13 @@ async function revoke(excerpt: Excerpt) {
           </details>
           <p v-else class="small">not opened yet</p>
         </div>
-        <button v-if="isOpen(excerpt)" class="btn" type="button" @click="revoke(excerpt)">
+        <button
+          v-if="isOpen(excerpt)"
+          data-writes
+          class="btn"
+          type="button"
+          @click="revoke(excerpt)"
+        >
           Revoke
         </button>
       </li>

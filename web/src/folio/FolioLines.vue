@@ -63,6 +63,7 @@ function aside(line: Line): string {
           <p>
             <input
               v-if="ticked(line)"
+              data-writes
               class="tick no-print"
               type="checkbox"
               :checked="isClosed(ticked(line)!)"

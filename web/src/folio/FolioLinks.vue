@@ -83,6 +83,7 @@ const dismiss = (link: LineLink) =>
         <div class="acts no-print">
           <template v-if="link.state !== 'INK'">
             <button
+              data-writes
               class="btn"
               type="button"
               :aria-label="`Ink: ${EFFECT_VERBS[link.effect]} ${earlier(link)}`"
@@ -91,6 +92,7 @@ const dismiss = (link: LineLink) =>
               Ink
             </button>
             <button
+              data-writes
               class="btn quiet"
               type="button"
               :aria-label="`Dismiss: ${EFFECT_VERBS[link.effect]} ${earlier(link)}`"
@@ -101,6 +103,7 @@ const dismiss = (link: LineLink) =>
           </template>
           <button
             v-else
+            data-writes
             class="btn quiet"
             type="button"
             :aria-label="`Back to pencil: ${earlier(link)}`"
@@ -115,7 +118,9 @@ const dismiss = (link: LineLink) =>
       <summary>{{ dismissed.length }} dismissed</summary>
       <p v-for="link in dismissed" :key="link.id">
         {{ EFFECT_VERBS[link.effect] }} {{ earlier(link) }}: {{ link.earlier.text }}
-        <button class="btn quiet" type="button" @click="turn(link, 'POSSIBLE')">Restore</button>
+        <button data-writes class="btn quiet" type="button" @click="turn(link, 'POSSIBLE')">
+          Restore
+        </button>
       </p>
     </details>
   </section>

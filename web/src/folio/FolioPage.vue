@@ -69,14 +69,20 @@ function print() {
     <header>
       <div class="acts no-print">
         <RouterLink class="btn" :to="`/folio/${number}/source`">With its source</RouterLink>
-        <RouterLink class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
+        <RouterLink data-writes class="btn" :to="`/folio/${number}/amend`">Amend</RouterLink>
         <FolioExport :folio="number" />
-        <RouterLink class="btn" :to="`/folio/${number}/excerpt`">Excerpt</RouterLink>
-        <RouterLink class="btn" :to="{ path: '/access', query: { folio: String(number) } }">
+        <RouterLink data-writes class="btn" :to="`/folio/${number}/excerpt`">Excerpt</RouterLink>
+        <RouterLink
+          data-writes
+          class="btn"
+          :to="{ path: '/access', query: { folio: String(number) } }"
+        >
           Let in
         </RouterLink>
         <button class="btn" type="button" @click="print">Print</button>
-        <RouterLink class="btn go" :to="`/folio/${number}/circulate`">Circulate</RouterLink>
+        <RouterLink data-writes class="btn go" :to="`/folio/${number}/circulate`"
+          >Circulate</RouterLink
+        >
       </div>
       <p class="number">
         <span class="folio-no">folio {{ number }}</span>

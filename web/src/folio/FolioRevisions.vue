@@ -65,7 +65,7 @@ async function restore(revision: Revision) {
           </tr>
         </tbody>
       </table>
-      <button class="btn" type="button" @click="restore(revision)">
+      <button data-writes class="btn" type="button" @click="restore(revision)">
         Restore what stood before
       </button>
     </details>

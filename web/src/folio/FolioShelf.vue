@@ -49,12 +49,19 @@ function inLedger(label: Label) {
     <div class="labels">
       <p v-if="shelf.archived" class="small">
         Archived: it is out of sight in the ledger.
-        <button class="btn quiet" type="button" @click="archive(meant, false)">Bring back</button>
+        <button data-writes class="btn quiet" type="button" @click="archive(meant, false)">
+          Bring back
+        </button>
       </p>
       <ul aria-label="Filed under">
         <li v-for="l in shelf.labels" :key="l.id" class="label">
           <RouterLink :to="inLedger(l)" :title="LABEL_NAMES[l.sort]">{{ l.name }}</RouterLink>
-          <button type="button" :aria-label="`Take out of ${l.name}`" @click="take(meant, l)">
+          <button
+            data-writes
+            type="button"
+            :aria-label="`Take out of ${l.name}`"
+            @click="take(meant, l)"
+          >
             ×
           </button>
         </li>
@@ -65,15 +72,19 @@ function inLedger(label: Label) {
             @chosen="add"
             @done="adding = false"
           />
-          <button v-else class="btn quiet" type="button" @click="adding = true">File under</button>
+          <button v-else data-writes class="btn quiet" type="button" @click="adding = true">
+            File under
+          </button>
         </li>
         <li v-if="!shelf.archived">
-          <button class="btn quiet" type="button" @click="archive(meant, true)">Archive</button>
+          <button data-writes class="btn quiet" type="button" @click="archive(meant, true)">
+            Archive
+          </button>
         </li>
       </ul>
       <ul v-if="shelf.suggestions.length" class="suggestions" aria-label="Might be filed under">
         <li v-for="s in shelf.suggestions" :key="s.sort + s.name">
-          <button type="button" @click="follow(s)">
+          <button data-writes type="button" @click="follow(s)">
             <span aria-hidden="true">+</span> {{ s.label ? '' : 'new ' }}{{ LABEL_NAMES[s.sort] }}
             <b>{{ s.name }}</b>
           </button>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, onUnmounted, ref, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
 import { keys, outdate, useTray } from '../api/queries'
 import { isModified, isTyping, useKeyHelp, usePageKeys } from '../shared/keys'
+import EmptyState from '../shared/EmptyState.vue'
 import { useNotices } from '../shared/notices'
 import { useLive } from '../shared/useLive'
 import LampField from './LampField.vue'
@@ -15,6 +17,14 @@ const session = useSession()
 const { data: tray } = useTray()
 const waiting = computed(() => tray.value?.length ?? 0)
 const keysShown = ref(false)
+const route = useRoute()
+const needs = computed(() => route.meta.needs)
+
+// Controls that change something are put away for whoever only looks on, in dialogs as well.
+watchEffect(() => {
+  document.documentElement.toggleAttribute('data-looks-on', !session.writes.value)
+})
+onUnmounted(() => document.documentElement.removeAttribute('data-looks-on'))
 const lampField = ref<InstanceType<typeof LampField>>()
 
 const { say } = useNotices()
@@ -108,7 +118,12 @@ usePageKeys((event) => {
       You look on: you can read, search and ask. An administrator of the team can change your role.
     </p>
     <main id="page" class="sheet" tabindex="-1">
-      <slot />
+      <slot v-if="session.may(needs)" />
+      <EmptyState v-else title="This page is not for your role">
+        <template v-if="needs === 'ADMINISTERS'">It is for those who administer the team.</template>
+        <template v-else>It is for those who take part: here something is changed.</template>
+        <template #next><RouterLink class="btn" to="/">To the day sheet</RouterLink></template>
+      </EmptyState>
     </main>
     <KeysDialog v-if="keysShown" @close="keysShown = false" />
   </div>

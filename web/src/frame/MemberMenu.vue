@@ -17,28 +17,31 @@ const menu = ref<InstanceType<typeof Menu>>()
 const open = ref(false)
 
 const name = computed(() => session.member.value?.name ?? '')
+const PLACES = [
+  ['Your account', '/account'],
+  ['Members', '/members'],
+  ['People', '/people'],
+  ['Access', '/access'],
+  ['Templates', '/templates'],
+  ['House document', '/house'],
+  ['Calendars', '/calendars'],
+  ['Recorders', '/recorders'],
+  ['Post room', '/post'],
+  ['Marks and abbreviations', '/marks'],
+  ['Collections, projects, tags', '/labels'],
+  ['Old papers', '/imports'],
+  ['Access tokens', '/tokens'],
+  ['Networks', '/networks'],
+  ['Backups', '/backups'],
+  ['Audit trail', '/audit'],
+  ['Upkeep', '/upkeep'],
+] as const
+
 const choices = computed(() => [
-  { label: 'Your account', command: () => router.push('/account') },
-  { label: 'Members', command: () => router.push('/members') },
-  { label: 'People', command: () => router.push('/people') },
-  { label: 'Access', command: () => router.push('/access') },
-  { label: 'Templates', command: () => router.push('/templates') },
-  { label: 'House document', command: () => router.push('/house') },
-  { label: 'Calendars', command: () => router.push('/calendars') },
-  { label: 'Recorders', command: () => router.push('/recorders') },
-  { label: 'Post room', command: () => router.push('/post') },
-  { label: 'Marks and abbreviations', command: () => router.push('/marks') },
-  { label: 'Collections, projects, tags', command: () => router.push('/labels') },
-  { label: 'Old papers', command: () => router.push('/imports') },
-  { label: 'Access tokens', command: () => router.push('/tokens') },
-  { label: 'Networks', command: () => router.push('/networks') },
-  ...(session.administers.value
-    ? [
-        { label: 'Backups', command: () => router.push('/backups') },
-        { label: 'Audit trail', command: () => router.push('/audit') },
-      ]
-    : []),
-  { label: 'Upkeep', command: () => router.push('/upkeep') },
+  ...PLACES.filter(([, to]) => session.may(router.resolve(to).meta.needs)).map(([label, to]) => ({
+    label,
+    command: () => router.push(to),
+  })),
   {
     label: theme.value === 'night' ? 'Read by day' : 'Read by night',
     command: () => choose(theme.value === 'night' ? 'day' : 'night'),

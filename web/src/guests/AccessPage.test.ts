@@ -36,7 +36,6 @@ async function access(grants = [GRANT], letIn: { status?: number; body?: unknown
 describe('who can see what', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('says into what somebody was let, by whom, and whether they came yet', async () => {

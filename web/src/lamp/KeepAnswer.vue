@@ -18,5 +18,5 @@ async function keep() {
 </script>
 
 <template>
-  <button class="btn" type="button" @click="attempt(keep())">Keep the question</button>
+  <button data-writes class="btn" type="button" @click="attempt(keep())">Keep the question</button>
 </template>

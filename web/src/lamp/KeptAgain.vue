@@ -64,6 +64,7 @@ async function renew() {
       <AnswerActs :asked="data.kept.asked" :answer="data.answer">
         <button
           v-if="changed || data.gone.length"
+          data-writes
           class="btn go"
           type="button"
           :disabled="busy"

@@ -22,7 +22,6 @@ const kept = (change: Partial<KeptQuestion> = {}): KeptQuestion => ({
 describe('the kept questions', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('are not spoken of while there is none', async () => {

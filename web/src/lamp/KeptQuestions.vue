@@ -45,6 +45,7 @@ async function letGo(kept: KeptQuestion) {
           </p>
         </div>
         <button
+          data-writes
           class="btn quiet"
           type="button"
           :aria-label="`Let go of “${kept.asked.question}”`"

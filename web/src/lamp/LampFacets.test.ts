@@ -34,7 +34,6 @@ async function facets(change: Partial<Findings> = {}) {
 describe('narrowing a search', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('types what is clicked into the search', async () => {

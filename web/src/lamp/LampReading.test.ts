@@ -41,7 +41,6 @@ async function read(reading: Partial<QuestionReading> = {}, where: Scope | null 
 describe('how a question was read', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('shows its parts in words', async () => {

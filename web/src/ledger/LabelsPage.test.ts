@@ -40,7 +40,6 @@ async function labels(all = ALL, refused?: string) {
 describe('collections, projects and tags', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('stand under their sort, a collection behind the one it stands in', async () => {

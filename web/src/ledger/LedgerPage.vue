@@ -91,8 +91,8 @@ function unchoose() {
       <LedgerViews />
       <LedgerFacets :values="facets.values" :chosen="shown.facets" @toggle="toggle" />
       <p class="small links">
-        <RouterLink to="/labels">Collections, projects and tags</RouterLink>
-        <RouterLink to="/imports">Bring in old papers</RouterLink>
+        <RouterLink data-writes to="/labels">Collections, projects and tags</RouterLink>
+        <RouterLink data-writes to="/imports">Bring in old papers</RouterLink>
       </p>
     </aside>
     <section class="folios" aria-labelledby="ledger-title">
@@ -186,8 +186,8 @@ function unchoose() {
         Minutes that were reviewed and filed stand here, each under its meeting’s date. Old ones can
         be brought in.
         <template #next>
-          <RouterLink class="btn go" to="/tray">To the in-tray</RouterLink>
-          <RouterLink class="btn" to="/imports">Bring in old papers</RouterLink>
+          <RouterLink data-writes class="btn go" to="/tray">To the in-tray</RouterLink>
+          <RouterLink data-writes class="btn" to="/imports">Bring in old papers</RouterLink>
         </template>
       </EmptyState>
     </section>

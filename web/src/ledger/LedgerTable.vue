@@ -92,6 +92,7 @@ function sorting(by: LedgerOrder): 'ascending' | 'descending' | 'none' {
       <tr>
         <th scope="col">
           <input
+            data-writes
             type="checkbox"
             :checked="allChosen"
             aria-label="Choose all that are listed so far"
@@ -129,6 +130,7 @@ function sorting(by: LedgerOrder): 'ascending' | 'descending' | 'none' {
         >
           <td @click.stop>
             <input
+              data-writes
               type="checkbox"
               :checked="chosen.has(item.row.folio)"
               :aria-label="`Choose ${item.row.folio}, ${item.row.title}`"

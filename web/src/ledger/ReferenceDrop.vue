@@ -35,7 +35,7 @@ async function file(files: FileList | null) {
 </script>
 
 <template>
-  <label class="btn" :class="{ busy }">
+  <label data-writes class="btn" :class="{ busy }">
     {{ busy ? 'Filing …' : 'File a document' }}
     <input
       ref="input"

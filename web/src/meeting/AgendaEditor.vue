@@ -5,6 +5,7 @@ import { messageOf } from '../api/problem'
 import type { Meeting } from '../api/types'
 import { useNotices } from '../shared/notices'
 import { agendaItems } from '../tray/meetingForm'
+import { useSession } from '../signin/session'
 import { useAgendaItems } from './useAgendaItems'
 
 const props = defineProps<{
@@ -14,6 +15,7 @@ const props = defineProps<{
 }>()
 
 const { say } = useNotices()
+const { writes } = useSession()
 const fields = ref<HTMLInputElement[]>([])
 const {
   items,
@@ -52,7 +54,7 @@ function move(index: number, step: 1 | -1) {
 }
 
 function key(event: KeyboardEvent, index: number) {
-  if (event.isComposing) return
+  if (event.isComposing || !writes.value) return
   if (event.key === 'Enter') {
     void save()
     add(index)
@@ -67,7 +69,7 @@ function key(event: KeyboardEvent, index: number) {
 
 function paste(event: ClipboardEvent, index: number) {
   const lines = agendaItems(event.clipboardData?.getData('text/plain') ?? '')
-  if (lines.length < 2) return
+  if (!writes.value || lines.length < 2) return
   event.preventDefault()
   items.value.splice(index + (items.value[index] ? 1 : 0), items.value[index] ? 0 : 1, ...lines)
   void save()
@@ -108,12 +110,13 @@ async function startFromLast() {
           ref="fields"
           v-model="items[i]"
           maxlength="300"
+          :readonly="!writes"
           :aria-label="`Item ${i + 1} of the agenda`"
           @keydown="key($event, i)"
           @paste="paste($event, i)"
           @blur="save"
         />
-        <span class="acts">
+        <span data-writes class="acts">
           <button
             class="btn quiet"
             type="button"
@@ -143,7 +146,7 @@ async function startFromLast() {
         </span>
       </li>
     </ol>
-    <div class="foot">
+    <div data-writes class="foot">
       <button class="btn quiet" type="button" @click="add(items.length - 1)">Add an item</button>
       <button v-if="meeting.series" class="btn quiet" type="button" @click="startFromLast">
         Start from last time

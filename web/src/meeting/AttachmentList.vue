@@ -72,6 +72,7 @@ async function remove(attachment: Attachment) {
               </p>
             </div>
             <button
+              data-writes
               class="btn quiet"
               type="button"
               :aria-label="`Take ${a.name} off`"
@@ -82,7 +83,9 @@ async function remove(attachment: Attachment) {
           </li>
         </ul>
         <p v-if="attaching" class="small" role="status">Attaching {{ attaching }} …</p>
-        <button v-else class="btn quiet" type="button" @click="choose">Attach files</button>
+        <button v-else data-writes class="btn quiet" type="button" @click="choose">
+          Attach files
+        </button>
       </section>
     </template>
   </DropZone>

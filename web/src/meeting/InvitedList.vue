@@ -26,6 +26,7 @@ const calledBy = computed(() => props.meeting.organiser)
       <li v-for="guest in meeting.guests" :key="guest.name">
         <span>{{ guest.name }}</span>
         <button
+          data-writes
           class="btn quiet"
           type="button"
           :aria-label="`Put ${guest.name} on the roster`"

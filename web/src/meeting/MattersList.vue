@@ -62,6 +62,7 @@ const ACTS: { kind: Act; label: string }[] = [
     <ul v-else>
       <li v-for="matter in matters" :key="matter.lineId" :class="{ closed: !matter.open }">
         <input
+          data-writes
           type="checkbox"
           :checked="!matter.open"
           :aria-label="`${cited(matter.folio, matter.number)} is done: ${matter.text}`"
@@ -92,6 +93,7 @@ const ACTS: { kind: Act; label: string }[] = [
             <button
               v-for="{ kind, label } in ACTS"
               :key="kind"
+              data-writes
               class="btn quiet"
               type="button"
               :aria-label="`${label}: ${cited(matter.folio, matter.number)}`"
@@ -101,6 +103,7 @@ const ACTS: { kind: Act; label: string }[] = [
             </button>
             <button
               v-if="matter.kind === 'ACTION'"
+              data-writes
               class="btn quiet"
               type="button"
               :aria-expanded="dating === matter.lineId"
@@ -112,6 +115,7 @@ const ACTS: { kind: Act; label: string }[] = [
           </template>
           <button
             v-if="matter.pulled && matter.open"
+            data-writes
             class="btn quiet"
             type="button"
             :aria-label="`Let go of ${cited(matter.folio, matter.number)}`"
@@ -124,6 +128,7 @@ const ACTS: { kind: Act; label: string }[] = [
     </ul>
     <button
       v-if="!brief"
+      data-writes
       class="btn quiet more"
       type="button"
       :aria-expanded="pulling"

@@ -109,13 +109,18 @@ function standing(c: InCalendar): string {
             </dd>
           </template>
         </dl>
-        <button class="btn" type="button" @click="settle([])">Keep ours</button>
-        <button class="btn quiet" type="button" @click="settle(c.clashes.map((x) => x.what))">
+        <button data-writes class="btn" type="button" @click="settle([])">Keep ours</button>
+        <button
+          data-writes
+          class="btn quiet"
+          type="button"
+          @click="settle(c.clashes.map((x) => x.what))"
+        >
           Take the calendar’s
         </button>
       </div>
     </div>
-    <form v-if="data?.length === 0 && !meeting.calledOff" @submit.prevent="putInto">
+    <form v-if="data?.length === 0 && !meeting.calledOff" data-writes @submit.prevent="putInto">
       <select v-model="chosen" class="field" aria-label="Calendar to write it to">
         <option v-for="c in writable" :key="c.id" :value="c.id">{{ c.name }}</option>
       </select>

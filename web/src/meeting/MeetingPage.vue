@@ -177,16 +177,30 @@ usePageKeys((event) => {
           </p>
         </div>
         <div class="buttons">
-          <button v-if="changing" class="btn quiet" type="button" @click="callOff(!data.calledOff)">
+          <button
+            v-if="changing"
+            data-writes
+            class="btn quiet"
+            type="button"
+            @click="callOff(!data.calledOff)"
+          >
             {{ data.calledOff ? 'It takes place after all' : 'Call it off' }}
           </button>
-          <button class="btn" type="button" :aria-expanded="changing" @click="beginChange">
+          <button
+            data-writes
+            class="btn"
+            type="button"
+            :aria-expanded="changing"
+            @click="beginChange"
+          >
             {{ changing ? 'Leave as it is' : 'Change' }}
           </button>
-          <RouterLink v-if="!changing" class="btn" :to="`/meeting/${id}/agenda`">
+          <RouterLink v-if="!changing" data-writes class="btn" :to="`/meeting/${id}/agenda`">
             Circulate the agenda
           </RouterLink>
-          <RouterLink v-if="!data.hasFolio" class="btn go" :to="notes">Take notes</RouterLink>
+          <RouterLink v-if="!data.hasFolio" data-writes class="btn go" :to="notes"
+            >Take notes</RouterLink
+          >
         </div>
       </div>
       <MeetingForm

@@ -37,7 +37,6 @@ async function members(role: 'ADMINISTERS' | 'TAKES_PART' = 'ADMINISTERS') {
 describe('the members of a team', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('are listed with their roles, and who has not come in yet', async () => {

@@ -37,7 +37,6 @@ async function roster(people = [TOM], refused?: { status: number; detail: string
 describe('the people of a team', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('say what they are good for while there is nobody, and lead to the first', async () => {

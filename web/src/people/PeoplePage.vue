@@ -78,8 +78,10 @@ async function keep(facts: PersonFacts, person?: Person) {
           data-testid="people-file"
           @change="bringIn"
         />
-        <button class="btn" type="button" @click="file?.click()">Bring in a list</button>
-        <button class="btn go" type="button" @click="edit('new')">Add a person</button>
+        <button data-writes class="btn" type="button" @click="file?.click()">
+          Bring in a list
+        </button>
+        <button data-writes class="btn go" type="button" @click="edit('new')">Add a person</button>
       </template>
     </PageHead>
     <p v-for="entry in leftOut" :key="entry" class="red left-out" role="alert">
@@ -123,6 +125,7 @@ async function keep(facts: PersonFacts, person?: Person) {
             <td>{{ person.aliases.join(', ') }}</td>
             <td class="end">
               <button
+                data-writes
                 class="btn quiet"
                 type="button"
                 :aria-label="`Change ${person.name}`"
@@ -138,7 +141,7 @@ async function keep(facts: PersonFacts, person?: Person) {
     <EmptyState v-else-if="people && editing !== 'new'" title="Nobody is on the roster yet">
       The people of your meetings stand here. Speakers of a transcript can be added from it, too.
       <template #next>
-        <button class="btn go" type="button" @click="edit('new')">Add a person</button>
+        <button data-writes class="btn go" type="button" @click="edit('new')">Add a person</button>
       </template>
     </EmptyState>
   </div>

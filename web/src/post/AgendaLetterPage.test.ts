@@ -1,21 +1,16 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { queryClient } from '../api/queries'
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, type MockInstance, vi } from 'vitest'
+import type { Router } from 'vue-router'
+import { testMount } from '../shared/testMount'
 import { testServer } from '../shared/testServer'
 import AgendaLetterPage from './AgendaLetterPage.vue'
 
-const push = vi.fn()
-vi.mock('vue-router', () => ({
-  useRoute: () => ({ params: { id: 'm' } }),
-  useRouter: () => ({ push }),
-}))
+let push: MockInstance<Router['push']>
 
 const TOM = { name: 'Tom Reyes', address: 'tom@skerry.example' }
 const ELIN = { name: 'Elin Strand', address: 'elin@county.example' }
 
 async function open(refusing = false) {
-  queryClient.clear()
   const server = testServer({
     'GET /api/meetings/m/agenda-letter': () => ({
       body: {
@@ -33,24 +28,22 @@ async function open(refusing = false) {
     'POST /api/meetings/m/agenda-letter': () =>
       refusing ? { status: 400, body: { detail: 'Nobody is left.' } } : {},
   })
-  const page = mount(AgendaLetterPage, {
-    global: {
-      plugins: [[VueQueryPlugin, { queryClient }]],
-      stubs: { RouterLink: RouterLinkStub },
-    },
-  })
-  await flushPromises()
+  const { shown: page, router } = await testMount(
+    AgendaLetterPage,
+    {},
+    '/meeting/m/agenda',
+    '/meeting/:id/agenda',
+  )
+  push = vi.spyOn(router, 'push')
   const sent = () => server.sent.filter((s) => s.path === '/api/meetings/m/agenda-letter' && s.body)
   return { page, sent }
 }
 
 beforeEach(() => {
   vi.useFakeTimers()
-  push.mockReset()
 })
 afterEach(() => {
   vi.useRealTimers()
-  queryClient.clear()
   vi.unstubAllGlobals()
 })
 

@@ -45,7 +45,6 @@ async function mail(account: Record<string, unknown>, refused?: string) {
 describe('the mail server', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('is not set up at first, which is said, and cannot be tried', async () => {

@@ -93,6 +93,7 @@ watch(
     <div v-if="going" class="acts">
       <template v-if="going.canCommand">
         <button
+          data-writes
           class="btn"
           type="button"
           :disabled="busy"
@@ -100,10 +101,13 @@ watch(
         >
           {{ going.state === 'PAUSED' ? 'Go on' : 'Pause' }}
         </button>
-        <button class="btn" type="button" :disabled="busy" @click="order('STOP')">Stop</button>
+        <button data-writes class="btn" type="button" :disabled="busy" @click="order('STOP')">
+          Stop
+        </button>
       </template>
       <button
         v-if="silent && going.heard.length"
+        data-writes
         class="btn"
         type="button"
         :disabled="busy"
@@ -112,7 +116,12 @@ watch(
         Take in what was heard
       </button>
     </div>
-    <form v-else-if="!closed && commandable.length" class="acts" @submit.prevent="start">
+    <form
+      v-else-if="!closed && commandable.length"
+      data-writes
+      class="acts"
+      @submit.prevent="start"
+    >
       <select
         v-if="commandable.length > 1"
         v-model="chosen"

@@ -34,7 +34,6 @@ async function recorders(of: Recorder[], refused?: string) {
 describe('the recorders', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('say what one is good for while there is none, and lead to setting one up', async () => {

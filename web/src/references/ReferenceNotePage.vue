@@ -70,7 +70,7 @@ async function keep() {
   <article v-else-if="data" class="note">
     <header>
       <div class="acts no-print">
-        <button class="btn" type="button" @click="rename">Title and day</button>
+        <button data-writes class="btn" type="button" @click="rename">Title and day</button>
         <a class="btn" :href="`/api/references/${number}/original`" download>The file</a>
       </div>
       <p class="number">

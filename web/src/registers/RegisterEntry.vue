@@ -68,6 +68,7 @@ function handOver(id: string) {
   >
     <input
       v-if="chosen != null"
+      data-writes
       class="choose"
       type="checkbox"
       :checked="chosen"
@@ -76,6 +77,7 @@ function handOver(id: string) {
     />
     <input
       v-else-if="canTick"
+      data-writes
       type="checkbox"
       :checked="!isOpen"
       :aria-label="`${number} is ${CLOSES[entry.kind]}: ${entry.text}`"
@@ -151,6 +153,7 @@ function handOver(id: string) {
       <template v-if="isOpen && chosen == null">
         <template v-if="entry.kind === 'ACTION'">
           <button
+            data-writes
             class="btn quiet"
             type="button"
             :aria-expanded="changing === 'day'"
@@ -160,6 +163,7 @@ function handOver(id: string) {
             New day
           </button>
           <button
+            data-writes
             class="btn quiet"
             type="button"
             :aria-expanded="changing === 'owner'"
@@ -170,6 +174,7 @@ function handOver(id: string) {
           </button>
         </template>
         <button
+          data-writes
           class="btn quiet"
           type="button"
           :aria-label="`Drop ${number}`"

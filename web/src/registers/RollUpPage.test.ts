@@ -58,7 +58,6 @@ async function rolledUp(address = '/roll-up') {
 describe('a page rolled up from the registers', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('shows decisions, actions and risks that are open or stand, until others are chosen', async () => {

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import { useSession } from '../signin/session'
 
 /** What letting go does, said while files are held over it. */
 defineProps<{ says: string }>()
 const emit = defineEmits<{ files: [files: File[]] }>()
 
+const { writes } = useSession()
 const over = ref(false)
 const input = ref<HTMLInputElement>()
 let depth = 0
 
 function enter(event: DragEvent) {
-  if (!event.dataTransfer?.types.includes('Files')) return
+  if (!writes.value || !event.dataTransfer?.types.includes('Files')) return
   depth++
   over.value = true
 }
@@ -32,7 +34,7 @@ function chosen() {
 }
 
 function take(files: FileList | null | undefined) {
-  if (files?.length) emit('files', [...files])
+  if (writes.value && files?.length) emit('files', [...files])
 }
 </script>
 

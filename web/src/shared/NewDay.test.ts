@@ -5,7 +5,6 @@ import { testMount } from './testMount'
 describe('a new day for a line', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('begins with the day it had, ready to be typed over', async () => {

@@ -18,11 +18,16 @@ const MIRA = {
   guest: false,
 }
 
-/** Mounts a component as the application does, for tests: at an address, signed in, with nothing fetched yet. */
+/**
+ * Mounts a component as the application does, for tests: at an address, signed in, with nothing fetched yet.
+ *
+ * @param path how the address is understood, for pages that take something out of it
+ */
 export async function testMount(
   component: Component,
   props: Record<string, unknown> = {},
   address = '/',
+  path = '/:all(.*)*',
 ) {
   queryClient.clear()
   useSession().member.value = MIRA
@@ -30,7 +35,7 @@ export async function testMount(
   vi.stubGlobal('matchMedia', () => new EventTarget())
   const router = createRouter({
     history: createMemoryHistory(),
-    routes: [{ path: '/:all(.*)*', component: { template: '<i />' } }],
+    routes: [{ path, component: { template: '<i />' } }],
   })
   await router.push(address)
   const shown = mount(component, {

@@ -1,7 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { defineComponent } from 'vue'
-import { useLive } from './useLive'
 
 /** A stream that the test opens and speaks through. */
 class Stream {
@@ -52,7 +51,12 @@ const listen = (meeting: string | null, heard: Record<string, (told: unknown) =>
     }),
   )
 
-beforeEach(() => {
+let useLive: (typeof import('./useLive'))['useLive']
+
+beforeEach(async () => {
+  // The stream is the window's: each test has one of its own.
+  vi.resetModules()
+  ;({ useLive } = await import('./useLive'))
   vi.useFakeTimers()
   vi.stubGlobal('EventSource', Stream)
   Stream.all = []

@@ -53,5 +53,10 @@ export function useSession() {
   const writes = computed(() => member.value !== null && member.value.role !== 'LOOKS_ON')
   const administers = computed(() => member.value?.role === 'ADMINISTERS')
 
-  return { member, writes, administers, setupNeeded, load, forget, signIn, setUp, signOut }
+  /** Whether the member may open a page that says which role it `needs`. */
+  function may(needs: unknown) {
+    return needs === 'ADMINISTERS' ? administers.value : !needs || writes.value
+  }
+
+  return { member, writes, administers, may, setupNeeded, load, forget, signIn, setUp, signOut }
 }

@@ -47,6 +47,7 @@ function called(guess: Source['guesses'][number]): string {
         <RouterLink
           v-for="guess in source.guesses"
           :key="guess.meetingId"
+          data-writes
           class="btn quiet"
           :to="{ path: `/tray/${source.id}`, query: { meeting: guess.meetingId } }"
         >
@@ -73,8 +74,8 @@ function called(guess: Source['guesses'][number]): string {
     </div>
     <div class="buttons">
       <a class="btn quiet" :href="`/api/sources/${source.id}/original`" download>Original</a>
-      <button class="btn" type="button" @click="emit('discard')">Take out</button>
-      <RouterLink v-if="!broken && !beingRead" class="btn go" :to="`/tray/${source.id}`"
+      <button data-writes class="btn" type="button" @click="emit('discard')">Take out</button>
+      <RouterLink v-if="!broken && !beingRead" data-writes class="btn go" :to="`/tray/${source.id}`"
         >Place</RouterLink
       >
     </div>

@@ -1,14 +1,13 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
-import { flushPromises, mount, RouterLinkStub } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
-import { queryClient } from '../api/queries'
+import { flushPromises } from '@vue/test-utils'
+import { afterEach, describe, expect, it, type MockInstance, vi } from 'vitest'
+import type { Router } from 'vue-router'
 import type { Source, TakenIn } from '../api/types'
 import { useNotices } from '../shared/notices'
+import { testMount } from '../shared/testMount'
 import { testServer } from '../shared/testServer'
 import TrayPage from './TrayPage.vue'
 
-const push = vi.fn()
-vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
+let push: MockInstance<Router['push']>
 
 function source(change: Partial<Source> = {}): Source {
   return {
@@ -33,7 +32,6 @@ function source(change: Partial<Source> = {}): Source {
 type Answer = () => { status?: number; body?: unknown }
 
 async function open(waiting: Source[], taken: TakenIn[] | Answer = []) {
-  queryClient.clear()
   const server = testServer({
     'GET /api/tray': () => ({ body: waiting }),
     'POST /api/tray': typeof taken === 'function' ? taken : () => ({ body: taken }),
@@ -41,13 +39,8 @@ async function open(waiting: Source[], taken: TakenIn[] | Answer = []) {
     'DELETE /api/sources/s1': () => ({}),
     'POST /api/sources/s1/restore': () => ({ body: source() }),
   })
-  const page = mount(TrayPage, {
-    global: {
-      plugins: [[VueQueryPlugin, { queryClient }]],
-      stubs: { RouterLink: RouterLinkStub },
-    },
-  })
-  await flushPromises()
+  const { shown: page, router } = await testMount(TrayPage)
+  push = vi.spyOn(router, 'push')
   return { page, server }
 }
 
@@ -55,7 +48,6 @@ const says = () => useNotices().notices.value.map((n) => n.text)
 
 afterEach(() => {
   vi.unstubAllGlobals()
-  push.mockReset()
   useNotices().notices.value = []
 })
 

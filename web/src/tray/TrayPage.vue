@@ -123,8 +123,10 @@ async function discard(source: Source) {
           WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes; Word, OpenDocument,
           PDF, web page or mail around them. An invitation (.ics, .eml) becomes a meeting.
           <template #acts>
-            <button class="btn" type="button" @click="pasting = !pasting">Paste text</button>
-            <button class="btn go" type="button" @click="choose">Choose files</button>
+            <button data-writes class="btn" type="button" @click="pasting = !pasting">
+              Paste text
+            </button>
+            <button data-writes class="btn go" type="button" @click="choose">Choose files</button>
           </template>
         </PageHead>
         <p v-if="takingIn" class="busy" role="status">Taking in {{ takingIn }} …</p>
@@ -139,7 +141,7 @@ async function discard(source: Source) {
           What a recorder wrote or somebody typed comes in here, and waits until you say which
           meeting it belongs to.
           <template #next>
-            <button class="btn go" type="button" @click="choose">Choose files</button>
+            <button data-writes class="btn go" type="button" @click="choose">Choose files</button>
           </template>
         </EmptyState>
       </div>

@@ -15,6 +15,7 @@ const rebuild = (written: number, waiting: number, endedAt: string | null) => ({
 async function upkeep(state: { rebuild: ReturnType<typeof rebuild> | null }, refused?: string) {
   const server = testServer({
     'GET /api/search-index': () => ({ body: state }),
+    'GET /api/ledger-rebuild': () => ({ body: { rebuild: null } }),
     'POST /api/search-index/rebuild': () => {
       if (refused) return { status: 409, body: { detail: refused } }
       state.rebuild = rebuild(0, 0, null)
@@ -28,7 +29,6 @@ async function upkeep(state: { rebuild: ReturnType<typeof rebuild> | null }, ref
 describe('the upkeep of the search index', () => {
   afterEach(() => {
     vi.unstubAllGlobals()
-    document.body.innerHTML = ''
   })
 
   it('says that it was never rebuilt, and begins to on demand', async () => {

@@ -9,8 +9,9 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import PageHead from '../shared/PageHead.vue'
 import { useDeed } from '../shared/useDeed'
 import { useSession } from '../signin/session'
+import LedgerRebuild from './LedgerRebuild.vue'
 
-/** What keeps the program well: for now its search index. */
+/** What keeps the program well: whatever follows from folios can be made anew. */
 const WHILE_WRITING_MS = 1000
 const INDEX = 'search-index'
 
@@ -70,6 +71,7 @@ async function begin() {
       <progress :value="done" :max="Math.max(1, rebuild.total)" aria-label="Places written" />
     </template>
     <p v-else-if="data" class="small">It was never rebuilt.</p>
+    <LedgerRebuild />
   </div>
 </template>
 

@@ -3,6 +3,7 @@ package org.ledgerlamp.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -35,6 +36,7 @@ class MembersTest extends BrowserTest {
         ines.page.navigate("/members");
         assertThat(ines.page.getByText("ana@skerry.example")).isVisible();
         assertThat(ines.button("Invite")).hasCount(0);
+        isOfferedNothingThatIsRefused(ines);
 
         mira.button("Remove Ines Holm").click();
         mira.button("Remove Ines Holm").last().click();
@@ -45,6 +47,28 @@ class MembersTest extends BrowserTest {
         ines.page.getByLabel("Password").fill(PASSWORD);
         ines.button("Sign in").click();
         assertThat(ines.page.getByRole(AriaRole.ALERT)).hasText("Wrong email address or password.");
+    }
+
+    private static void isOfferedNothingThatIsRefused(Desk reader) {
+        reader.page.navigate("/folio/1");
+        assertThat(reader.link("With its source")).isVisible();
+        assertThat(reader.link("Circulate")).isHidden();
+        assertThat(reader.link("Amend")).isHidden();
+        reader.page.navigate("/tray");
+        assertThat(reader.button("Paste text")).isHidden();
+        reader.page.navigate("/folio/1/amend");
+        assertThat(reader.page.getByText("It is for those who take part")).isVisible();
+        reader.page.navigate("/backups");
+        assertThat(reader.page.getByText("It is for those who administer the team"))
+                .isVisible();
+        reader.page.getByLabel("Ines Holm: menu").click();
+        assertThat(reader.page.getByRole(AriaRole.MENUITEM, named("People"))).isVisible();
+        assertThat(reader.page.getByRole(AriaRole.MENUITEM, named("Old papers")))
+                .hasCount(0);
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
     }
 
     @Test

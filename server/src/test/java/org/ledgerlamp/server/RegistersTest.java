@@ -123,19 +123,14 @@ class RegistersTest extends WithTwoFolios {
     }
 
     @Test
-    void what_was_filed_before_there_were_registers_is_entered_and_linked_at_the_next_start() throws Exception {
-        int before = register("ACTION", "open=false").size();
-        database.update(
-                "delete from register_entry where team_id = ?", desk.who().teamId());
+    void what_waits_to_be_linked_without_an_order_is_linked_at_the_next_start() throws Exception {
         database.update("delete from line_link where team_id = ?", desk.who().teamId());
         database.update(
                 "update minutes set linked = false where team_id = ?",
                 desk.who().teamId());
 
-        ReflectionTestUtils.invokeMethod(context.getBean("registerKeeper"), "takeUp");
         ReflectionTestUtils.invokeMethod(context.getBean("linkDesk"), "takeUp");
 
-        assertThat(register("ACTION", "open=false")).hasSize(before).isNotEmpty();
         Awaitility.await().until(() -> links(2).at("/linked").asBoolean());
         assertThat(said().at("/effect").asString()).isEqualTo("DONE");
     }

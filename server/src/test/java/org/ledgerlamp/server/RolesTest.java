@@ -53,8 +53,13 @@ class RolesTest extends ServerTest {
             "POST /api/networks",
             "DELETE /api/networks/{id}",
             "POST /api/search-index/rebuild",
+            "POST /api/ledger-rebuild",
             "GET /api/backups",
             "POST /api/backups",
+            "GET /api/team-archives",
+            "POST /api/team-archives",
+            "GET /api/team-archives/{id}/file",
+            "DELETE /api/team-archives/{id}",
             "GET /api/folios/{number}/erasing",
             "POST /api/folios/{number}/erasing");
 

@@ -85,6 +85,10 @@ class RoutesTest extends ServerTest {
             ids.put(other, UUID.randomUUID().toString());
         }
         ids.put("attendance", minutes.text("/attendance/0/id"));
+        ids.put(
+                "team-archives",
+                desk.create("/api/team-archives", "{\"passphrase\":\"lantern over the slipway\"}")
+                        .text("/id"));
     }
 
     private List<Route> routes() {

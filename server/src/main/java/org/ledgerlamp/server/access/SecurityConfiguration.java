@@ -49,6 +49,17 @@ class SecurityConfiguration {
 
     private static final String ERASING = "/api/folios/*/erasing";
 
+    /** What others do not even see. */
+    private static final String[] ADMINISTRATORS_SEE = {
+        "/actuator/**",
+        "/api/audit",
+        "/api/audit/**",
+        "/api/backups",
+        "/api/team-archives",
+        "/api/team-archives/**",
+        ERASING
+    };
+
     /** What concerns the team as a whole. */
     private static final String[] ADMINISTRATORS_CHANGE = {
         "/api/members/**",
@@ -58,7 +69,8 @@ class SecurityConfiguration {
         "/api/recorders/*",
         "/api/networks",
         "/api/networks/*",
-        "/api/search-index/**"
+        "/api/search-index/**",
+        "/api/ledger-rebuild"
     };
 
     /** What somebody who looks on may send: questions, and what is their own. */
@@ -91,7 +103,7 @@ class SecurityConfiguration {
                         .hasRole("GUEST")
                         .requestMatchers("/api/session/**")
                         .authenticated()
-                        .requestMatchers("/actuator/**", "/api/audit", "/api/audit/**", "/api/backups", ERASING)
+                        .requestMatchers(ADMINISTRATORS_SEE)
                         .hasRole("ADMINISTRATOR")
                         .requestMatchers(HttpMethod.GET, "/api/**")
                         .hasRole("READER")

@@ -13,6 +13,7 @@ import org.ledgerlamp.database.DatabaseDump;
 import org.ledgerlamp.database.DatabaseDump.Access;
 import org.ledgerlamp.database.DatabaseFailure;
 import org.ledgerlamp.database.PrivateMariaDb;
+import org.ledgerlamp.server.common.OpenPgp;
 
 /** What {@code ./lamp backup} and {@code ./lamp restore} do, with the application running or not. */
 public final class BackupCommand {
@@ -33,7 +34,7 @@ public final class BackupCommand {
         try {
             Path data = Path.of(args[1]).toAbsolutePath();
             Path file = Path.of(args[2]).toAbsolutePath();
-            char[] key = args.length > 3 ? BackupFile.key(Path.of(args[3])) : null;
+            char[] key = args.length > 3 ? OpenPgp.key(Path.of(args[3])) : null;
             if (args[0].equals("backup")) {
                 backUp(data, file, key);
             } else {

@@ -8,24 +8,11 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.SecureRandom;
-import java.util.Date;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
-import org.bouncycastle.bcpg.SymmetricKeyAlgorithmTags;
-import org.bouncycastle.openpgp.PGPEncryptedDataGenerator;
-import org.bouncycastle.openpgp.PGPEncryptedDataList;
-import org.bouncycastle.openpgp.PGPException;
-import org.bouncycastle.openpgp.PGPLiteralData;
-import org.bouncycastle.openpgp.PGPLiteralDataGenerator;
-import org.bouncycastle.openpgp.PGPPBEEncryptedData;
-import org.bouncycastle.openpgp.bc.BcPGPObjectFactory;
-import org.bouncycastle.openpgp.operator.bc.BcPBEDataDecryptorFactory;
-import org.bouncycastle.openpgp.operator.bc.BcPBEKeyEncryptionMethodGenerator;
-import org.bouncycastle.openpgp.operator.bc.BcPGPDataEncryptorBuilder;
-import org.bouncycastle.openpgp.operator.bc.BcPGPDigestCalculatorProvider;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.common.OpenPgp;
 
 /**
  * A backup as a file: a zip archive with the database as statements and the key of the secrets in it. Where it is encrypted,
@@ -54,15 +41,6 @@ final class BackupFile {
         return file.toString().endsWith(ENCRYPTED);
     }
 
-    /** The first line of a file. @throws IOException where there is none, or it is empty */
-    static char[] key(Path file) throws IOException {
-        String key = Files.readString(file).lines().findFirst().orElse("").strip();
-        if (key.isEmpty()) {
-            throw new IOException(file + " has no key in it");
-        }
-        return key.toCharArray();
-    }
-
     /**
      * Writes one.
      *
@@ -74,7 +52,7 @@ final class BackupFile {
             if (key == null) {
                 zip(out, database, secrets);
             } else {
-                encrypt(out, key, inner -> zip(inner, database, secrets));
+                OpenPgp.seal(out, key, "backup.zip", inner -> zip(inner, database, secrets));
             }
         }
     }
@@ -89,23 +67,6 @@ final class BackupFile {
         zip.closeEntry();
         zip.finish();
         zip.flush();
-    }
-
-    private static void encrypt(OutputStream out, char[] key, With<OutputStream> content) throws IOException {
-        try {
-            PGPEncryptedDataGenerator generator =
-                    new PGPEncryptedDataGenerator(new BcPGPDataEncryptorBuilder(SymmetricKeyAlgorithmTags.AES_256)
-                            .setWithIntegrityPacket(true)
-                            .setSecureRandom(new SecureRandom()));
-            generator.addMethod(new BcPBEKeyEncryptionMethodGenerator(key));
-            try (OutputStream sealed = generator.open(out, new byte[CHUNK]);
-                    OutputStream literal = new PGPLiteralDataGenerator()
-                            .open(sealed, PGPLiteralData.BINARY, "backup.zip", new Date(), new byte[CHUNK])) {
-                content.stream(literal);
-            }
-        } catch (PGPException e) {
-            throw new IOException("the backup could not be encrypted: " + e.getMessage(), e);
-        }
     }
 
     /**
@@ -124,27 +85,7 @@ final class BackupFile {
             if (key == null) {
                 throw new IOException(file.getFileName() + " is encrypted: say with which key");
             }
-            return decrypt(in, key, database);
-        }
-    }
-
-    private static byte[] decrypt(InputStream in, char[] key, With<InputStream> database) throws IOException {
-        try {
-            if (!(new BcPGPObjectFactory(in).nextObject() instanceof PGPEncryptedDataList list)) {
-                throw new IOException("this is no encrypted backup");
-            }
-            PGPPBEEncryptedData sealed = (PGPPBEEncryptedData) list.get(0);
-            InputStream open =
-                    sealed.getDataStream(new BcPBEDataDecryptorFactory(key, new BcPGPDigestCalculatorProvider()));
-            PGPLiteralData literal = (PGPLiteralData) new BcPGPObjectFactory(open).nextObject();
-            byte[] secrets = unzip(literal.getInputStream(), database);
-            open.transferTo(OutputStream.nullOutputStream());
-            if (!sealed.verify()) {
-                throw new IOException("the backup was changed after it was made");
-            }
-            return secrets;
-        } catch (PGPException | ClassCastException e) {
-            throw new IOException("the backup does not open with this key", e);
+            return OpenPgp.open(in, key, "backup", inner -> unzip(inner, database));
         }
     }
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
+import org.ledgerlamp.server.common.OpenPgp;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
 
@@ -33,6 +34,6 @@ record BackupSettings(
 
     /** The words they are encrypted with; null where they are not. */
     char @Nullable [] key() throws IOException {
-        return keyFile == null ? null : BackupFile.key(keyFile);
+        return keyFile == null ? null : OpenPgp.key(keyFile);
     }
 }

@@ -2,9 +2,14 @@ package org.ledgerlamp.server.citations;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.UUID;
 import org.ledgerlamp.core.ledger.Citations;
 import org.ledgerlamp.server.common.Written;
 import org.ledgerlamp.server.live.Changed;
+import org.ledgerlamp.server.minutes.FolioChanged;
+import org.ledgerlamp.server.minutes.Minutes;
+import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.projections.Projection;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -16,15 +21,33 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Component
 @Transactional
-class CitationKeeper {
+class CitationKeeper implements Projection {
     private final CitationRows rows;
     private final CitableLines lines;
+    private final MinutesService minutes;
     private final ApplicationEventPublisher events;
 
-    CitationKeeper(CitationRows rows, CitableLines lines, ApplicationEventPublisher events) {
+    CitationKeeper(CitationRows rows, CitableLines lines, MinutesService minutes, ApplicationEventPublisher events) {
+        this.minutes = minutes;
         this.rows = rows;
         this.lines = lines;
         this.events = events;
+    }
+
+    /** Words are looked at when they are written, wherever that is. */
+    @Override
+    public void on(FolioChanged change) {
+        // What a line says comes as words.
+    }
+
+    @Override
+    public void rebuild(Minutes folio) {
+        minutes.lines(folio).stream().filter(l -> l.folio() != null).forEach(l -> written(l.written(folio)));
+    }
+
+    @Override
+    public void tidy(UUID teamId) {
+        rows.deleteLost(teamId);
     }
 
     @EventListener

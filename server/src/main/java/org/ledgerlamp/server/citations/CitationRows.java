@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 /** Rows of citations. Those of a private margin are read for their author alone. */
@@ -22,4 +23,10 @@ interface CitationRows extends JpaRepository<Citation, UUID> {
     List<Citation> at(UUID team, UUID member, Collection<UUID> places);
 
     void deleteByHome(UUID home);
+
+    /** Deletes those in lines that are there no more. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("delete from Citation c where c.teamId = :teamId and c.place = LINE and c.placeId not in"
+            + " (select l.id from MinutesLine l where l.teamId = :teamId)")
+    void deleteLost(UUID teamId);
 }

@@ -27,7 +27,12 @@ public class Secrets {
     private final SecureRandom random = new SecureRandom();
     private final SecretKeySpec key;
 
-    Secrets(@Value("${lamp.data}") Path data) throws IOException {
+    /**
+     * Takes the key in a data folder; one is made where there is none.
+     *
+     * @throws IOException where it cannot be read or kept
+     */
+    public Secrets(@Value("${lamp.data}") Path data) throws IOException {
         key = new SecretKeySpec(keyIn(data.resolve("secrets.key")), "AES");
     }
 

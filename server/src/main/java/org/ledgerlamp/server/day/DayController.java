@@ -8,11 +8,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.access.AccessService;
 import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.meetings.Meeting;
 import org.ledgerlamp.server.meetings.MeetingService;
+import org.ledgerlamp.server.minutes.DraftsInHand;
+import org.ledgerlamp.server.minutes.DraftsInHand.DraftInHand;
 import org.ledgerlamp.server.minutes.Matter;
 import org.ledgerlamp.server.minutes.MatterService;
 import org.ledgerlamp.server.minutes.Minutes;
@@ -37,6 +41,7 @@ class DayController {
     private final TrayService tray;
     private final RemarkService remarks;
     private final AccessService access;
+    private final DraftsInHand drafts;
 
     DayController(
             MeetingService meetings,
@@ -44,7 +49,9 @@ class DayController {
             MatterService matters,
             TrayService tray,
             RemarkService remarks,
-            AccessService access) {
+            AccessService access,
+            DraftsInHand drafts) {
+        this.drafts = drafts;
         this.meetings = meetings;
         this.matters = matters;
         this.remarks = remarks;
@@ -100,8 +107,6 @@ class DayController {
         }
     }
 
-    record WaitingDraft(UUID minutesId, String title, LocalDate date, long pencil, long ink) {}
-
     /** A remark that calls the member's attention. */
     record WaitingRemark(UUID id, UUID meetingId, String meeting, String by, String text, Instant madeAt) {}
 
@@ -110,7 +115,7 @@ class DayController {
             List<Entry> meetings,
             List<WaitingRemark> remarks,
             List<WaitingSource> sources,
-            List<WaitingDraft> drafts) {}
+            List<DraftInHand> drafts) {}
 
     @GetMapping("/api/day")
     DaySheet day(@AuthenticationPrincipal SignedIn who, @RequestParam LocalDate date) {
@@ -118,25 +123,18 @@ class DayController {
         Map<UUID, Minutes> byMeeting = new HashMap<>();
         minutes.ofMeetings(who.teamId(), held.stream().map(Meeting::id).toList())
                 .forEach(m -> byMeeting.put(m.meeting().id(), m));
-        List<Minutes> drafts = minutes.drafts(who.teamId());
-        Map<UUID, MinutesService.Progress> progress =
-                new HashMap<>(minutes.progress(drafts.stream().map(Minutes::id).toList()));
+        List<DraftInHand> inHand = drafts.of(who.teamId());
+        Map<UUID, DraftInHand> byMinutes =
+                inHand.stream().collect(Collectors.toMap(DraftInHand::minutesId, Function.identity()));
         return new DaySheet(
                 date,
                 held.stream()
                         .sorted(Comparator.comparing(Meeting::start, Comparator.nullsFirst(Comparator.naturalOrder())))
-                        .map(m -> entry(m, byMeeting.get(m.id()), progress))
+                        .map(m -> entry(m, byMeeting.get(m.id()), byMinutes))
                         .toList(),
                 remarksFor(who),
                 tray.waiting(who.teamId()).stream().map(WaitingSource::of).toList(),
-                drafts.stream()
-                        .map(d -> new WaitingDraft(
-                                d.id(),
-                                d.meeting().title(),
-                                d.meeting().date(),
-                                progress.get(d.id()).pencil(),
-                                progress.get(d.id()).ink()))
-                        .toList());
+                inHand);
     }
 
     /** What is still open of the matters of a meeting to come. */
@@ -160,8 +158,8 @@ class DayController {
                 .toList();
     }
 
-    private Entry entry(Meeting m, @Nullable Minutes written, Map<UUID, MinutesService.Progress> progress) {
-        MinutesService.Progress p = written == null ? null : progress.get(written.id());
+    private Entry entry(Meeting m, @Nullable Minutes written, Map<UUID, DraftInHand> drafts) {
+        DraftInHand draft = written == null ? null : drafts.get(written.id());
         return new Entry(
                 m.id(),
                 m.title(),
@@ -173,8 +171,8 @@ class DayController {
                 m.invited().stream().map(RosterPerson::name).toList(),
                 written == null ? null : written.id(),
                 written == null ? null : written.folio(),
-                p == null ? 0 : p.pencil(),
-                p == null ? 0 : p.ink(),
+                draft == null ? 0 : draft.pencil(),
+                draft == null ? 0 : draft.ink(),
                 m.isCalledOff(),
                 written == null && !m.isCalledOff() ? glance(m) : List.of());
     }

@@ -11,7 +11,7 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.AuditKind;
 import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.live.Changed;
-import org.ledgerlamp.server.minutes.Filed;
+import org.ledgerlamp.server.minutes.FolioChanged;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
@@ -100,7 +100,7 @@ public class FolioEraser {
         if (count("minutes where id = :minutes and words_counted", of) > 0) {
             links.forgetWords(folio);
         }
-        events.publishEvent(new Filed(folio.teamId(), folio.id(), false));
+        events.publishEvent(FolioChanged.takenBack(folio));
         folio.meeting().loseMinutes();
         entities.flush();
         forgetInIndex(of);

@@ -11,7 +11,9 @@ public enum Lane {
     /** What hangs together in the ledger, found in the order in which things were filed. */
     LINKING("job_linking", 1),
     /** Copies of everything. */
-    BACKUP("job_backup", 1);
+    BACKUP("job_backup", 1),
+    /** Whatever follows from something else, made anew: the search index, the ledger's list, the registers. */
+    UPKEEP("job_upkeep", 2);
 
     private final String table;
     private final int atOnce;

@@ -1,20 +1,19 @@
 package org.ledgerlamp.server.lamp;
 
-import jakarta.annotation.PreDestroy;
 import jakarta.persistence.EntityManager;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
 import org.hibernate.search.mapper.orm.Search;
 import org.hibernate.search.mapper.orm.session.SearchSession;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.server.common.TeamOwned;
+import org.ledgerlamp.server.jobs.Job;
+import org.ledgerlamp.server.jobs.Jobs;
+import org.ledgerlamp.server.jobs.Lane;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.references.ReferenceLine;
 import org.ledgerlamp.server.tray.Passage;
@@ -34,7 +33,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * server did not survive is gone on with. It is also how an index comes back that was lost from the disk.
  */
 @Component
-class IndexRebuild {
+class IndexRebuild implements Job {
     private static final Logger LOG = LoggerFactory.getLogger(IndexRebuild.class);
     private static final List<Class<? extends TeamOwned>> PARTS =
             List.of(MinutesLine.class, ReferenceLine.class, Passage.class);
@@ -47,15 +46,18 @@ class IndexRebuild {
 
     private static final int LOOK_AGAIN_MS = 100;
 
+    /** There is one index. */
+    private static final UUID THE_INDEX = new UUID(0, 0);
+
     private final EntityManager entities;
     private final JdbcTemplate database;
     private final TransactionTemplate transaction;
     private final Clock clock;
-    private final AtomicBoolean working = new AtomicBoolean();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(
-            Thread.ofPlatform().daemon().name("indexing").factory());
+    private final Jobs jobs;
 
-    IndexRebuild(EntityManager entities, JdbcTemplate database, TransactionTemplate transaction, Clock clock) {
+    IndexRebuild(
+            EntityManager entities, JdbcTemplate database, TransactionTemplate transaction, Clock clock, Jobs jobs) {
+        this.jobs = jobs;
         this.entities = entities;
         this.database = database;
         this.transaction = transaction;
@@ -71,9 +73,14 @@ class IndexRebuild {
      */
     record RebuildProgress(long written, long total, long waiting, Instant begunAt, @Nullable Instant endedAt) {}
 
-    @PreDestroy
-    void close() {
-        worker.shutdownNow();
+    @Override
+    public String name() {
+        return "rebuild-index";
+    }
+
+    @Override
+    public Lane lane() {
+        return Lane.UPKEEP;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -81,7 +88,7 @@ class IndexRebuild {
     void takeUp() {
         RebuildProgress last = progress();
         if (last != null && last.endedAt() == null) {
-            work();
+            jobs.orderOnce(this, THE_INDEX);
         } else if (isRecorded() && (isLost() || !isOfThisShape())) {
             LOG.warn("the search index is empty, or of an earlier version: it is rebuilt");
             begin();
@@ -92,16 +99,19 @@ class IndexRebuild {
     /** Begins anew, unless it is under way. */
     void begin() {
         RebuildProgress last = progress();
-        if (last != null && last.endedAt() == null && working.get()) {
+        if (last != null && last.endedAt() == null) {
+            jobs.orderOnce(this, THE_INDEX);
             return;
         }
         long total = PARTS.stream().mapToLong(this::count).sum();
-        database.update(
-                "replace into index_rebuild (id, part, after_id, written, total, begun_at, ended_at)"
-                        + " values (1, 0, null, 0, ?, ?, null)",
-                total,
-                Timestamp.from(clock.instant()));
-        work();
+        transaction.executeWithoutResult(t -> {
+            database.update(
+                    "replace into index_rebuild (id, part, after_id, written, total, begun_at, ended_at)"
+                            + " values (1, 0, null, 0, ?, ?, null)",
+                    total,
+                    Timestamp.from(clock.instant()));
+            jobs.order(this, THE_INDEX);
+        });
     }
 
     /** How far the one under way has come, or the last one; null where there was none yet. */
@@ -156,27 +166,20 @@ class IndexRebuild {
                 .equals(List.of(SHAPE));
     }
 
-    private void work() {
-        if (!working.compareAndSet(false, true)) {
-            return;
-        }
-        worker.execute(() -> {
-            try {
-                boolean more = true;
-                while (more && !Thread.currentThread().isInterrupted()) {
-                    while (waiting() > MOST_WAITING) {
-                        TimeUnit.MILLISECONDS.sleep(LOOK_AGAIN_MS);
-                    }
-                    more = Boolean.TRUE.equals(transaction.execute(t -> handOn()));
+    @Override
+    public void carryOut(UUID theIndex) {
+        try {
+            boolean more = true;
+            while (more) {
+                while (waiting() > MOST_WAITING) {
+                    TimeUnit.MILLISECONDS.sleep(LOOK_AGAIN_MS);
                 }
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-            } catch (RuntimeException e) {
-                LOG.error("rebuilding the search index stopped; it goes on at the next start", e);
-            } finally {
-                working.set(false);
+                more = Boolean.TRUE.equals(transaction.execute(t -> handOn()));
             }
-        });
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("broken off; it is gone on with later", e);
+        }
     }
 
     /** Hands some documents on to be written, and remembers up to where; whether there are more. */

@@ -71,6 +71,12 @@ public class FolioCards {
         });
     }
 
+    /** Counts anew how many folios are found by what. */
+    void recount(UUID teamId) {
+        facets.recount(teamId);
+        tell(teamId);
+    }
+
     /** @throws Refusal where the team has no folio or reference note of this number */
     FolioCard one(UUID teamId, int folio) {
         return cards.findByTeamIdAndFolio(teamId, folio).orElseThrow(() -> Refusal.notFound("folio"));

@@ -67,6 +67,16 @@ class FolioFacets {
                         .toList());
     }
 
+    /** Counts anew what {@link #set} keeps counting. */
+    void recount(UUID teamId) {
+        database.update("delete from facet_count where team_id = ?", teamId);
+        database.update(
+                "insert into facet_count (team_id, archived, facet, value, folios)"
+                        + " select team_id, archived, facet, value, count(*) from folio_facet where team_id = ?"
+                        + " group by team_id, archived, facet, value",
+                teamId);
+    }
+
     /** What each folio is found by. */
     SortedSet<Value> of(UUID folioId) {
         SortedSet<Value> values = new TreeSet<>();

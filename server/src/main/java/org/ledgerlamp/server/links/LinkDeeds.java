@@ -10,7 +10,7 @@ import org.ledgerlamp.server.acts.ActService.Deed;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Versions;
 import org.ledgerlamp.server.live.Changed;
-import org.ledgerlamp.server.minutes.LineOfRecord;
+import org.ledgerlamp.server.minutes.FolioChanged;
 import org.ledgerlamp.server.minutes.LineState;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
@@ -51,7 +51,7 @@ class LinkDeeds {
                 to,
                 deed == null ? null : acts.act(who, link.earlierLine(), deed).id());
         links.saveAndFlush(link);
-        events.publishEvent(new LineOfRecord(who.teamId(), link.earlierLine(), false));
+        events.publishEvent(FolioChanged.standing(minutes.line(who.teamId(), link.earlierLine())));
         events.publishEvent(new Changed(who.teamId(), "linked", Map.of("folio", later.folio())));
         return link;
     }

@@ -1,15 +1,13 @@
 package org.ledgerlamp.server.links;
 
-import java.util.List;
 import java.util.UUID;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
-import org.ledgerlamp.server.meetings.MeetingChanged;
-import org.ledgerlamp.server.minutes.Filed;
-import org.ledgerlamp.server.minutes.LineOfRecord;
+import org.ledgerlamp.server.minutes.FolioChanged;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
+import org.ledgerlamp.server.projections.Projection;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
@@ -18,7 +16,7 @@ import org.springframework.stereotype.Component;
 
 /** Links folios to what was filed before, in the background. The order to do so is part of filing. */
 @Component
-class LinkDesk implements Job {
+class LinkDesk implements Job, Projection {
     private final LinkService links;
     private final MinutesService minutes;
     private final Jobs jobs;
@@ -46,25 +44,37 @@ class LinkDesk implements Job {
         minutes.toLink().forEach(m -> jobs.orderOnce(this, m.id()));
     }
 
-    @EventListener
-    void filed(Filed changed) {
-        if (changed.filed()) {
-            jobs.order(this, changed.minutesId());
-        } else {
-            links.forget(changed.minutesId());
+    @Override
+    public void on(FolioChanged change) {
+        switch (change.what()) {
+            case FILED -> jobs.order(this, change.minutesId());
+            case TAKEN_BACK -> links.forget(change.minutesId());
+            case MEETING -> links.moved(minutes.one(change.teamId(), change.minutesId()));
+            case LINE -> amended(minutes.one(change.teamId(), change.minutesId()));
+            case STANDING -> links.noteStanding(change.teamId(), change.lineId());
+            case ATTENDANCE -> {}
         }
     }
 
-    @EventListener
-    void changed(MeetingChanged changed) {
-        minutes.ofMeetings(changed.teamId(), List.of(changed.meetingId())).stream()
-                .filter(Minutes::isFiled)
-                .forEach(links::moved);
+    /** One that is still to be linked is read as it stands then. */
+    private void amended(Minutes folio) {
+        if (folio.isLinked()) {
+            links.keepSubjects(folio);
+        }
     }
 
-    @EventListener
-    void changed(LineOfRecord changed) {
-        links.noteStanding(changed.teamId(), changed.lineId());
+    @Override
+    public void rebuild(Minutes folio) {
+        if (folio.isLinked()) {
+            links.keepSubjects(folio);
+        } else {
+            jobs.orderOnce(this, folio.id());
+        }
+    }
+
+    @Override
+    public void tidy(UUID teamId) {
+        links.forgetLostSubjects(teamId);
     }
 
     @Override

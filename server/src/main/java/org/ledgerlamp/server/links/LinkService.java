@@ -132,17 +132,42 @@ public class LinkService {
         follow(Kind.QUESTION, folio, read, vocabulary, names);
         follow(Kind.RISK, folio, read, vocabulary, names);
         followDecisions(folio, read, vocabulary, names);
-        for (FiledLine line : read.meeting().lines()) {
-            if (FOLLOWED.contains(line.kind())) {
-                subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
-            }
-        }
+        saveSubjects(folio, read);
         folioWords.keep(teamId, minutesId, new FolioSubjects(vocabulary).of(read.meeting()));
         // Last, because it holds the folio until all of this is stored.
         if (minutes.link(folio)) {
             words.count(teamId, read.meeting());
         }
         events.publishEvent(new Changed(teamId, "linked", Map.of("folio", folio.folio())));
+    }
+
+    private void saveSubjects(Minutes folio, FiledFolio read) {
+        for (FiledLine line : read.meeting().lines()) {
+            if (FOLLOWED.contains(line.kind())) {
+                subjects.save(new LineSubject(id(line), folio, line.kind(), subject(line, read.meeting())));
+            }
+        }
+    }
+
+    /** Keeps anew what the lines of a linked folio are about, when they were last spoken of and whether they are over. */
+    void keepSubjects(Minutes folio) {
+        Map<UUID, LocalDate> spokenOf = new HashMap<>();
+        subjects.findByMinutesId(folio.id()).forEach(s -> spokenOf.put(s.lineId(), s.spokenOf()));
+        subjects.deleteByMinutesId(folio.id());
+        subjects.flush();
+        saveSubjects(folio, filed.of(folio));
+        for (LineSubject subject : subjects.findByMinutesId(folio.id())) {
+            LocalDate before = spokenOf.get(subject.lineId());
+            if (before != null && before.isAfter(subject.spokenOf())) {
+                subject.spokenOfOn(before);
+            }
+            noteStanding(folio.teamId(), subject.lineId());
+        }
+    }
+
+    /** Forgets what is kept of lines that are not of record. */
+    void forgetLostSubjects(UUID teamId) {
+        subjects.deleteLost(teamId);
     }
 
     private static Subject subject(FiledLine line, FiledMeeting meeting) {

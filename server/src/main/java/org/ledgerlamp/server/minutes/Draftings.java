@@ -1,11 +1,15 @@
 package org.ledgerlamp.server.minutes;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface Draftings extends JpaRepository<Drafting, UUID> {
     Optional<Drafting> findByIdAndTeamId(UUID id, UUID teamId);
+
+    List<Drafting> findByStateIn(Set<Drafting.State> states);
 
     long countByTeamIdAndState(UUID teamId, Drafting.State state);
 }

@@ -72,7 +72,7 @@ public class FilingService {
         }
         draft.meeting().fileMinutes();
         tray.fileUnder(who.teamId(), draft.meeting().id(), number);
-        events.publishEvent(new Filed(draft.teamId(), draft.id(), true));
+        events.publishEvent(FolioChanged.filed(draft));
         record.forEach(line -> events.publishEvent(line.written(draft)));
         minutes.tell(draft, "filed", Map.of("folio", number));
         return draft;
@@ -110,7 +110,7 @@ public class FilingService {
         page.forEach(MinutesLine::unfile);
         folio.meeting().unfileMinutes();
         tray.fileUnder(teamId, folio.meeting().id(), null);
-        events.publishEvent(new Filed(folio.teamId(), folio.id(), false));
+        events.publishEvent(FolioChanged.takenBack(folio));
         minutes.tell(folio, "unfiled", Map.of());
         return folio;
     }

@@ -24,19 +24,6 @@ interface Lines extends JpaRepository<MinutesLine, UUID> {
 
     List<MinutesLine> findByTeamIdAndIdIn(UUID teamId, Collection<UUID> ids);
 
-    /** How many lines of a draft are in a state. */
-    interface Count {
-        UUID getMinutesId();
-
-        LineState getState();
-
-        long getLines();
-    }
-
-    @Query(
-            "select l.minutesId as minutesId, l.state as state, count(l) as lines from MinutesLine l where l.minutesId in :minutes group by l.minutesId, l.state")
-    List<Count> count(Collection<UUID> minutes);
-
     /**
      * What folios of a series before a day may have left open, in order; without what was closed before, unless something was
      * done about it in the meeting.

@@ -122,7 +122,7 @@ public class MatterService {
             roster.named(who.teamId(), List.of(deed.ownerId()));
         }
         acts.act(who, line.id(), deed);
-        events.publishEvent(new LineOfRecord(line.teamId(), line.id(), false));
+        events.publishEvent(FolioChanged.standing(line));
         if (deed.meetingId() != null) {
             tell(deed.meetingId());
         }
@@ -137,7 +137,8 @@ public class MatterService {
     /** Takes back what was done. */
     public void takeBack(UUID teamId, UUID actId) {
         Act act = acts.takeBack(teamId, actId);
-        events.publishEvent(new LineOfRecord(teamId, act.lineId(), false));
+        lines.findByIdAndTeamId(act.lineId(), teamId)
+                .ifPresent(line -> events.publishEvent(FolioChanged.standing(line)));
         if (act.meetingId() != null) {
             tell(act.meetingId());
         }

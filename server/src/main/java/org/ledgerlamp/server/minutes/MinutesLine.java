@@ -174,7 +174,7 @@ public class MinutesLine extends Versioned {
     }
 
     /** What it says, for those who look for citations in it. */
-    Written written(Minutes of) {
+    public Written written(Minutes of) {
         return new Written(of.teamId(), of.meeting().id(), Written.Place.LINE, id(), null, text);
     }
 

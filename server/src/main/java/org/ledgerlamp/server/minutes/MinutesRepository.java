@@ -30,11 +30,20 @@ interface MinutesRepository extends JpaRepository<Minutes, UUID> {
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByLinkedFalseAndFolioIsNotNullOrderByMeetingDate();
 
+    int countByTeamIdAndFolioIsNotNull(UUID teamId);
+
+    @EntityGraph(attributePaths = "meeting")
+    Optional<Minutes> findFirstByTeamIdAndFolioGreaterThanOrderByFolio(UUID teamId, int folio);
+
     @EntityGraph(attributePaths = "meeting")
     Optional<Minutes> findByTeamIdAndFolio(UUID teamId, int folio);
 
-    @EntityGraph(attributePaths = "meeting")
-    List<Minutes> findByTeamIdAndFolioIsNullOrderByMeetingDateDesc(UUID teamId);
+    @Query("select new org.ledgerlamp.server.minutes.DraftsInHand$DraftInHand(m.id, m.meeting.title, m.meeting.date,"
+            + " count(case when l.state = PENCIL then 1 end), count(case when l.state = INK then 1 end))"
+            + " from Minutes m left join MinutesLine l on l.minutesId = m.id"
+            + " where m.teamId = :teamId and m.folio is null"
+            + " group by m.id, m.meeting.title, m.meeting.date order by m.meeting.date desc, m.id")
+    List<DraftsInHand.DraftInHand> draftsInHand(UUID teamId);
 
     @EntityGraph(attributePaths = "meeting")
     List<Minutes> findByTeamIdAndFolioIn(UUID teamId, Collection<Integer> folios);

@@ -1,9 +1,7 @@
 package org.ledgerlamp.server.minutes;
 
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -126,12 +124,6 @@ public class MinutesService {
         return attendances.ofSeries(teamId, series);
     }
 
-    /** The team's drafts, newest meeting first. */
-    @Transactional(readOnly = true)
-    public List<Minutes> drafts(UUID teamId) {
-        return minutes.findByTeamIdAndFolioIsNullOrderByMeetingDateDesc(teamId);
-    }
-
     /** Drafts and folios alike, of the latest meetings. */
     @Transactional(readOnly = true)
     public List<Minutes> latest(UUID teamId) {
@@ -142,37 +134,6 @@ public class MinutesService {
     @Transactional(readOnly = true)
     public List<Minutes> ofMeetings(UUID teamId, Collection<UUID> meetingIds) {
         return minutes.findByTeamIdAndMeetingIdIn(teamId, meetingIds);
-    }
-
-    /**
-     * How far a draft has come.
-     *
-     * @param pencil lines nobody has looked at yet
-     * @param ink lines that count
-     */
-    public record Progress(long pencil, long ink) {
-        static final Progress NONE = new Progress(0, 0);
-
-        Progress plus(LineState state, long lines) {
-            return switch (state) {
-                case PENCIL -> new Progress(pencil + lines, ink);
-                case INK -> new Progress(pencil, ink + lines);
-                case STRUCK, POSSIBLE -> this;
-            };
-        }
-    }
-
-    /** How far each of these minutes has come, by id. */
-    @Transactional(readOnly = true)
-    public Map<UUID, Progress> progress(Collection<UUID> ids) {
-        Map<UUID, Progress> progress = new HashMap<>();
-        ids.forEach(id -> progress.put(id, Progress.NONE));
-        if (!ids.isEmpty()) {
-            lines.count(ids)
-                    .forEach(c ->
-                            progress.computeIfPresent(c.getMinutesId(), (id, p) -> p.plus(c.getState(), c.getLines())));
-        }
-        return progress;
     }
 
     /** The lines in order. */
@@ -237,7 +198,7 @@ public class MinutesService {
         keepOfRecord(of, line);
         lines.saveAndFlush(line);
         if (of.isFiled()) {
-            events.publishEvent(new LineOfRecord(of.teamId(), line.id(), true));
+            events.publishEvent(FolioChanged.line(line));
             amendments.lineChanged(who, of, line, was);
         }
         events.publishEvent(line.written(of));
@@ -280,7 +241,7 @@ public class MinutesService {
         attendances.saveAndFlush(attendance);
         if (of.isFiled() && !Objects.equals(was, present)) {
             amendments.attendanceChanged(who, of, attendance, was);
-            events.publishEvent(new AttendanceOfRecord(of.teamId(), of.id()));
+            events.publishEvent(FolioChanged.attendance(of));
         }
         tell(of, "attendance", Attendee.of(attendance));
         return attendance;

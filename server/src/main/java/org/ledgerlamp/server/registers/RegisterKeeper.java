@@ -14,25 +14,20 @@ import org.ledgerlamp.server.links.LineLink;
 import org.ledgerlamp.server.links.LinkEffect;
 import org.ledgerlamp.server.links.LinkService;
 import org.ledgerlamp.server.live.Changed;
-import org.ledgerlamp.server.meetings.MeetingChanged;
-import org.ledgerlamp.server.minutes.Filed;
+import org.ledgerlamp.server.minutes.FolioChanged;
 import org.ledgerlamp.server.minutes.LineKind;
-import org.ledgerlamp.server.minutes.LineOfRecord;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesLine;
 import org.ledgerlamp.server.minutes.MinutesService;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.ledgerlamp.server.projections.Projection;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the registers' entries: within the transaction that changes a line, what is done about it, or what is said of it. */
 @Component
 @Transactional
-class RegisterKeeper {
+class RegisterKeeper implements Projection {
     private static final Set<LineKind> KINDS = EnumSet.of(
             LineKind.ACTION,
             LineKind.DECISION,
@@ -60,45 +55,32 @@ class RegisterKeeper {
         this.events = events;
     }
 
-    /** Enters what was filed before there were registers; those folios are not linked either. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(Ordered.HIGHEST_PRECEDENCE)
-    void takeUp() {
-        minutes.toLink().forEach(this::keep);
-    }
-
-    @EventListener
-    void filed(Filed changed) {
-        if (changed.filed()) {
-            keep(minutes.one(changed.teamId(), changed.minutesId()));
-        } else {
-            entries.deleteByMinutesId(changed.minutesId());
+    @Override
+    public void on(FolioChanged change) {
+        switch (change.what()) {
+            case FILED, MEETING -> rebuild(minutes.one(change.teamId(), change.minutesId()));
+            case LINE, STANDING -> {
+                MinutesLine line = minutes.line(change.teamId(), change.lineId());
+                keep(List.of(line), minutes.one(line.teamId(), line.minutesId()));
+            }
+            case TAKEN_BACK -> entries.deleteByMinutesId(change.minutesId());
+            case ATTENDANCE -> {
+                return;
+            }
         }
-        tell(changed.teamId());
-    }
-
-    @EventListener
-    void changed(LineOfRecord changed) {
-        MinutesLine line = minutes.line(changed.teamId(), changed.lineId());
-        keep(List.of(line), minutes.one(line.teamId(), line.minutesId()));
-        tell(changed.teamId());
-    }
-
-    /** Entries say of which day and series they are. */
-    @EventListener
-    void changed(MeetingChanged changed) {
-        List<Minutes> folios = minutes.ofMeetings(changed.teamId(), List.of(changed.meetingId())).stream()
-                .filter(Minutes::isFiled)
-                .toList();
-        folios.forEach(this::keep);
-        if (!folios.isEmpty()) {
-            tell(changed.teamId());
-        }
+        tell(change.teamId());
     }
 
     /** Enters all lines of a folio. */
-    void keep(Minutes folio) {
+    @Override
+    public void rebuild(Minutes folio) {
         keep(minutes.lines(folio), folio);
+    }
+
+    @Override
+    public void tidy(UUID teamId) {
+        entries.deleteLost(teamId);
+        tell(teamId);
     }
 
     private void keep(List<MinutesLine> lines, Minutes of) {

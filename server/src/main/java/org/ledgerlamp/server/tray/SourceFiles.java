@@ -25,4 +25,6 @@ interface SourceFiles extends JpaRepository<SourceFile, UUID> {
     Optional<SourceFile> findFirstByTeamIdAndSha256AndDiscardedAtIsNullAndMeetingIdIsNull(UUID teamId, String sha256);
 
     List<SourceFile> findByTeamIdAndSha256AndDiscardedAtIsNull(UUID teamId, String sha256);
+
+    List<SourceFile> findByState(SourceFile.State state);
 }

@@ -24,6 +24,10 @@ import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -76,6 +80,13 @@ class SourceReading implements Job {
     @Override
     public Lane lane() {
         return Lane.READING;
+    }
+
+    /** Those that wait without an order, as of a team that moved here, are ordered. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.LOWEST_PRECEDENCE)
+    void takeUp() {
+        files.findByState(SourceFile.State.KEPT).forEach(kept -> jobs.orderOnce(this, kept.id()));
     }
 
     /** Has a source read, if nobody did so by then. */

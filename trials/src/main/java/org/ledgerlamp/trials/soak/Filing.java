@@ -3,14 +3,23 @@ package org.ledgerlamp.trials.soak;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.TimeUnit;
 import org.ledgerlamp.trials.Member;
 import tools.jackson.databind.JsonNode;
 
 /** Minutes that were filed. */
 final class Filing implements Work {
     private record Filed(String title, String minutes, int folio) {}
+
+    private static final int MOST_WAITING = 3;
+    private static final int BETWEEN_LOOKS_MS = 100;
+
+    /** By what was ordered, the titles of meetings whose minutes are being drafted. */
+    private final Map<String, String> toFile = new LinkedHashMap<>();
 
     private final List<Filed> filed = new ArrayList<>();
 
@@ -19,11 +28,22 @@ final class Filing implements Work {
         return "minutes filed";
     }
 
+    /** Drafts take longer than it is from one kill to the next: what was ordered before is filed once it is there. */
     @Override
     public void doOne(Member member, int number) throws IOException, InterruptedException {
-        String title = "the launch " + number;
-        String minutes = Meetings.drafted(member, Meetings.withTalk(member, title));
-        filed.add(new Filed(title, minutes, Meetings.file(member, minutes)));
+        if (toFile.size() < MOST_WAITING) {
+            String title = "the launch " + number;
+            toFile.put(Meetings.order(member, Meetings.withTalk(member, title)), title);
+        }
+        for (String order : List.copyOf(toFile.keySet())) {
+            String minutes = Meetings.minutes(member, order);
+            if (minutes != null) {
+                // Whether it was filed is not known where the line goes dead meanwhile.
+                String title = toFile.remove(order);
+                filed.add(new Filed(title, minutes, Meetings.file(member, minutes)));
+            }
+        }
+        TimeUnit.MILLISECONDS.sleep(BETWEEN_LOOKS_MS);
     }
 
     @Override

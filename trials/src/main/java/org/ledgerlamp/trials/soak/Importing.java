@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import org.ledgerlamp.trials.Member;
 import org.ledgerlamp.trials.Member.Answer;
 import tools.jackson.databind.JsonNode;
@@ -13,6 +14,8 @@ import tools.jackson.databind.JsonNode;
 /** Old minutes that were handed in and whose import was started. */
 final class Importing implements Work {
     private record Started(String run, int files) {}
+
+    private static final int BETWEEN_LOOKS_MS = 100;
 
     private final List<Started> started = new ArrayList<>();
     private final int files;
@@ -27,8 +30,13 @@ final class Importing implements Work {
         return "imports started";
     }
 
+    /** One after the other: a pile is handed in when those before are through. */
     @Override
     public void doOne(Member member, int number) throws IOException, InterruptedException {
+        if (!started.isEmpty() && !isOver(member, started.getLast())) {
+            TimeUnit.MILLISECONDS.sleep(BETWEEN_LOOKS_MS);
+            return;
+        }
         String run = member.send("POST", "/api/imports", Map.of("name", "Pile " + number))
                 .at("/id")
                 .asString();
@@ -37,6 +45,10 @@ final class Importing implements Work {
         }
         member.send("POST", "/api/imports/" + run + "/start", Map.of());
         started.add(new Started(run, files));
+    }
+
+    private static boolean isOver(Member member, Started one) throws IOException, InterruptedException {
+        return member.json("/api/imports/" + one.run).at("/state").asString().equals("DONE");
     }
 
     private static String minutes(int number, int i) {
@@ -87,10 +99,7 @@ final class Importing implements Work {
         Patience patience = new Patience();
         Map<Integer, Integer> folios = new HashMap<>();
         for (Started one : started) {
-            boolean over = patience.until(() -> member.json("/api/imports/" + one.run)
-                    .at("/state")
-                    .asString()
-                    .equals("DONE"));
+            boolean over = patience.until(() -> isOver(member, one));
             int filed = 0;
             for (JsonNode item :
                     member.json("/api/imports/" + one.run + "/items").at("/items")) {

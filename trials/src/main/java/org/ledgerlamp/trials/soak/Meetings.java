@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.trials.Member;
 import tools.jackson.databind.JsonNode;
 
@@ -54,9 +55,11 @@ final class Meetings {
         return meeting;
     }
 
-    /** Orders a draft; answers as soon as it is accepted. */
-    static void order(Member member, String meeting) throws IOException, InterruptedException {
-        member.send("POST", "/api/meetings/" + meeting + "/minutes", Map.of());
+    /** Orders a draft; answers as soon as it is accepted, with what the order is called. */
+    static String order(Member member, String meeting) throws IOException, InterruptedException {
+        return member.send("POST", "/api/meetings/" + meeting + "/minutes", Map.of())
+                .at("/id")
+                .asString();
     }
 
     /** Drafts, and waits for it; the id of the minutes. */
@@ -70,6 +73,12 @@ final class Meetings {
             drafting = member.json("/api/draftings/" + drafting.at("/id").asString());
         }
         return drafting.at("/minutesId").asString();
+    }
+
+    /** The id of the minutes that were ordered; null where they are not drafted yet. */
+    static @Nullable String minutes(Member member, String order) throws IOException, InterruptedException {
+        String minutes = member.json("/api/draftings/" + order).at("/minutesId").asString("");
+        return minutes.isEmpty() ? null : minutes;
     }
 
     /** Files a draft as it stands; its folio. */

@@ -1,0 +1,12 @@
+import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils'
+import { afterEach } from 'vitest'
+import { queryClient } from '../api/queries'
+
+// All files of tests share one document, which takes a second and more to make: each test leaves it as it found it. What is
+// said last is done first.
+afterEach(() => {
+  queryClient.clear()
+  document.body.innerHTML = ''
+})
+disableAutoUnmount()
+enableAutoUnmount(afterEach)
