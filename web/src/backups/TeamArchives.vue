@@ -80,7 +80,7 @@ async function remove(id: string) {
             maxlength="200"
           />
         </label>
-        <p class="small">It is kept nowhere. Without it nobody opens the file, we included.</p>
+        <p class="small">It is stored nowhere: without it nobody can open the file.</p>
         <div class="acts">
           <button class="btn" type="button" @click="leave">Leave it</button>
           <button class="btn go" :disabled="busy || passphrase.length < SHORTEST_PASSPHRASE">
@@ -95,7 +95,7 @@ async function remove(id: string) {
             <th scope="col">By</th>
             <th scope="col" class="figures">Size</th>
             <th scope="col">State</th>
-            <th scope="col"><span class="sr-only">Acts</span></th>
+            <th scope="col"><span class="unseen">Acts</span></th>
           </tr>
         </thead>
         <tbody>
@@ -106,21 +106,21 @@ async function remove(id: string) {
             <td>
               <span v-if="archive.problem" class="red">not made: {{ archive.problem }}</span>
               <template v-else-if="archive.deletedAt">
-                read back and whole; deleted {{ arrival(archive.deletedAt) }}
+                read back and whole; will be deleted {{ arrival(archive.deletedAt) }}
               </template>
               <template v-else>being made</template>
             </td>
             <td class="deeds">
               <a
                 v-if="archive.file"
-                class="btn small"
+                class="btn"
                 :href="`/api/team-archives/${archive.id}/file`"
                 download
                 >Download</a
               >
               <button
                 v-if="archive.finishedAt"
-                class="btn small"
+                class="btn"
                 type="button"
                 :disabled="busy"
                 @click="remove(archive.id)"
@@ -145,23 +145,39 @@ h2 {
   font-size: 20px;
 }
 
+.btn {
+  margin-top: 12px;
+}
+
 .order {
   max-width: 460px;
   margin-top: 12px;
 }
 
+.order .small {
+  margin-top: 6px;
+}
+
 .acts {
   display: flex;
   gap: 8px;
-  margin-top: 12px;
 }
 
 table {
   margin-top: 18px;
 }
 
+td {
+  vertical-align: middle;
+}
+
 .deeds {
+  text-align: right;
   white-space: nowrap;
+}
+
+.deeds .btn {
+  margin-top: 0;
 }
 
 .deeds > * + * {

@@ -167,6 +167,7 @@ usePageKeys((event) => {
       <section class="notes" aria-label="Notes">
         <PenBar
           v-if="!closed"
+          data-writes
           :pen="pen"
           :me="me.id"
           :unsaved="unsaved.size"
@@ -245,7 +246,7 @@ usePageKeys((event) => {
         </button>
       </section>
       <aside class="beside">
-        <RecorderStrip :meeting-id="meeting.id" :closed="meeting.hasFolio" />
+        <RecorderStrip data-writes :meeting-id="meeting.id" :closed="meeting.hasFolio" />
         <FindingsSoFar :meeting-id="meeting.id" />
         <PromptList :meeting="meeting" />
         <MarginNote :meeting-id="meeting.id" />

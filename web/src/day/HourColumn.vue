@@ -4,8 +4,10 @@ import type { DayEntry } from '../api/types'
 import { clockTime, HERE } from '../shared/dates'
 import { folioAddress } from '../shared/folioNumbers'
 import { count, listed } from '../shared/words'
+import { useSession } from '../signin/session'
 import { layOut, nowIn } from './dayColumn'
 
+const { writes } = useSession()
 const props = defineProps<{ entries: DayEntry[]; isToday: boolean }>()
 
 const PIXELS_A_MINUTE = 1.2
@@ -19,10 +21,12 @@ let ticking: ReturnType<typeof setInterval>
 onMounted(() => (ticking = setInterval(() => (now.value = new Date()), 30_000)))
 onBeforeUnmount(() => clearInterval(ticking))
 
-/** What there is to do about a meeting: read its folio, review its draft, or prepare it. */
+/** What there is to do about a meeting: read its folio, review its draft, or prepare it. Drafts are for those who take part. */
 function addressOf(entry: DayEntry): string {
   if (entry.folio !== null) return folioAddress(entry.folio)
-  return entry.minutesId ? `/minutes/${entry.minutesId}` : `/meeting/${entry.meetingId}`
+  return entry.minutesId && writes.value
+    ? `/minutes/${entry.minutesId}`
+    : `/meeting/${entry.meetingId}`
 }
 
 function standing(entry: DayEntry): string {

@@ -7,8 +7,10 @@ import { cited } from '../shared/folioNumbers'
 import { isContested, lineAside } from '../shared/lineAside'
 import LineText from '../shared/LineText.vue'
 import { useActs } from '../shared/useActs'
+import { useSession } from '../signin/session'
 import { groupHeading, type PageSection } from '../shared/sections'
 
+const { writes } = useSession()
 const props = defineProps<{
   section: PageSection
   folio: number
@@ -63,10 +65,10 @@ function aside(line: Line): string {
           <p>
             <input
               v-if="ticked(line)"
-              data-writes
               class="tick no-print"
               type="checkbox"
               :checked="isClosed(ticked(line)!)"
+              :disabled="!writes"
               :title="standingOf(ticked(line)!)"
               :aria-label="`${numberOf(line)} is over`"
               @change="act(ticked(line)!, isClosed(ticked(line)!) ? 'REOPENED' : 'DONE')"

@@ -6,6 +6,7 @@ import ErrorNote from '../shared/ErrorNote.vue'
 import NewDay from '../shared/NewDay.vue'
 import { shortDay, today } from '../shared/dates'
 import { cited, folioAddress } from '../shared/folioNumbers'
+import { useSession } from '../signin/session'
 import MattersElsewhere from './MattersElsewhere.vue'
 import { ACT_NAMES } from '../shared/useActs'
 import { useMatters } from './useMatters'
@@ -18,6 +19,7 @@ const props = defineProps<{
 
 const { data: matters, error, refetch, act, takeBack, pull, letGo } = useMatters(props.meetingId)
 const { data: people } = usePeople()
+const { writes } = useSession()
 const dating = ref<string | null>(null)
 const pulling = ref(false)
 
@@ -62,9 +64,9 @@ const ACTS: { kind: Act; label: string }[] = [
     <ul v-else>
       <li v-for="matter in matters" :key="matter.lineId" :class="{ closed: !matter.open }">
         <input
-          data-writes
           type="checkbox"
           :checked="!matter.open"
+          :disabled="!writes"
           :aria-label="`${cited(matter.folio, matter.number)} is done: ${matter.text}`"
           @change="tick(matter)"
         />

@@ -22,9 +22,11 @@ import MattersList from './MattersList.vue'
 import MeetingCalendar from './MeetingCalendar.vue'
 import { templateForKind } from '../templates/fitting'
 import PromptList from './PromptList.vue'
+import { useSession } from '../signin/session'
 
 const route = useRoute()
 const router = useRouter()
+const { writes } = useSession()
 const id = String(route.params.id)
 const { say } = useNotices()
 provideCitations(ref(id))
@@ -232,6 +234,7 @@ usePageKeys((event) => {
           class="field"
           aria-label="Template for the minutes"
           :value="data.template ?? ''"
+          :disabled="!writes"
           @change="
             write((m) => ({
               ...facts(m, []),

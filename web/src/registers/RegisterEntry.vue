@@ -8,6 +8,7 @@ import { STATE_SIGNS } from '../shared/lineStates'
 import NewDay from '../shared/NewDay.vue'
 import { useActs } from '../shared/useActs'
 import { count } from '../shared/words'
+import { useSession } from '../signin/session'
 import EntryCourse from './EntryCourse.vue'
 import { effectWord, standingOf } from './registerWords'
 
@@ -24,6 +25,7 @@ const props = withDefaults(
 const emit = defineEmits<{ choose: [on: boolean] }>()
 
 const { act } = useActs()
+const { writes } = useSession()
 const changing = ref<'day' | 'owner' | null>(null)
 const course = ref(false)
 const row = ref<HTMLElement>()
@@ -68,7 +70,6 @@ function handOver(id: string) {
   >
     <input
       v-if="chosen != null"
-      data-writes
       class="choose"
       type="checkbox"
       :checked="chosen"
@@ -77,9 +78,9 @@ function handOver(id: string) {
     />
     <input
       v-else-if="canTick"
-      data-writes
       type="checkbox"
       :checked="!isOpen"
+      :disabled="!writes"
       :aria-label="`${number} is ${CLOSES[entry.kind]}: ${entry.text}`"
       @change="act(entry, isOpen ? 'DONE' : 'REOPENED')"
     />

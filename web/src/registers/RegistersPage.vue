@@ -139,6 +139,7 @@ function arrange(how: string) {
           </template>
           <button
             v-if="register !== 'decisions' && !byOwner"
+            data-writes
             class="btn"
             type="button"
             :aria-pressed="chosen !== null"

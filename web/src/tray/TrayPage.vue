@@ -119,9 +119,12 @@ async function discard(source: Source) {
     <template #default="{ choose }">
       <div class="tray">
         <PageHead title="In-tray">
-          Transcripts and notes that belong to no minutes yet. Drop files anywhere on this page:
-          WebVTT, SubRip, text with speakers, a recorder’s JSON, plain notes; Word, OpenDocument,
-          PDF, web page or mail around them. An invitation (.ics, .eml) becomes a meeting.
+          Transcripts and notes that belong to no minutes yet.
+          <span data-writes>
+            Drop files anywhere on this page: WebVTT, SubRip, text with speakers, a recorder’s JSON,
+            plain notes; Word, OpenDocument, PDF, web page or mail around them. An invitation (.ics,
+            .eml) becomes a meeting.
+          </span>
           <template #acts>
             <button data-writes class="btn" type="button" @click="pasting = !pasting">
               Paste text

@@ -58,7 +58,7 @@ async function begin() {
     <ErrorNote v-if="error" :error="error" @retry="refetch()" />
     <p v-if="refused" class="red" role="alert">{{ refused }}</p>
     <template v-if="rebuild">
-      <p role="status">
+      <p role="status" class="state">
         <template v-if="isWriting(rebuild)">
           Writing: {{ done.toLocaleString('en-GB') }} of
           {{ rebuild.total.toLocaleString('en-GB') }} places.
@@ -68,7 +68,12 @@ async function begin() {
           {{ rebuild.total.toLocaleString('en-GB') }} places.
         </template>
       </p>
-      <progress :value="done" :max="Math.max(1, rebuild.total)" aria-label="Places written" />
+      <progress
+        v-if="isWriting(rebuild)"
+        :value="done"
+        :max="Math.max(1, rebuild.total)"
+        aria-label="Places written"
+      />
     </template>
     <p v-else-if="data" class="small">It was never rebuilt.</p>
     <LedgerRebuild />
@@ -76,6 +81,10 @@ async function begin() {
 </template>
 
 <style scoped>
+.state {
+  margin-top: 14px;
+}
+
 progress {
   display: block;
   width: 100%;

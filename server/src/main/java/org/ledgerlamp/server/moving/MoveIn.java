@@ -1,5 +1,7 @@
 package org.ledgerlamp.server.moving;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
@@ -9,8 +11,11 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.flywaydb.core.api.FlywayException;
 import org.ledgerlamp.database.DataFolder;
@@ -18,6 +23,7 @@ import org.ledgerlamp.database.DatabaseFailure;
 import org.ledgerlamp.database.PrivateMariaDb;
 import org.ledgerlamp.server.common.OpenPgp;
 import org.ledgerlamp.server.common.Secrets;
+import org.slf4j.LoggerFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads a team's archive into the data folder of an installation that is not running; other teams there stay as they are. */
@@ -30,6 +36,9 @@ public final class MoveIn {
             "insert ignore into first_visit select 1 from team where id = ?",
             "delete from index_shape where (select count(*) from team where id = ?) > 0");
 
+    private static final DateTimeFormatter SAID =
+            DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.ENGLISH).withZone(ZoneId.systemDefault());
+
     private MoveIn() {}
 
     /**
@@ -38,12 +47,13 @@ public final class MoveIn {
      * @param args the folder of data, which is made where it is missing; the archive; a file with its passphrase
      */
     public static void main(String[] args) {
+        ((Logger) LoggerFactory.getLogger(org.slf4j.Logger.ROOT_LOGGER_NAME)).setLevel(Level.ERROR);
         try {
             Manifest manifest = read(
                     Path.of(args[0]).toAbsolutePath(),
                     Path.of(args[1]).toAbsolutePath(),
                     OpenPgp.key(Path.of(args[2])));
-            System.out.println(manifest.team() + " is here, as it was on " + manifest.madeAt() + ": "
+            System.out.println(manifest.team() + " is here, as it was on " + SAID.format(manifest.madeAt()) + ": "
                     + manifest.rows().getOrDefault("meeting", 0L) + " meetings, "
                     + manifest.rows().getOrDefault("member", 0L) + " members");
         } catch (IOException e) {
