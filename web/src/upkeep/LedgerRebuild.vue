@@ -16,7 +16,8 @@ const LEDGER = 'ledger-rebuild'
 const { data, error, refetch } = useQuery({
   queryKey: [LEDGER],
   queryFn: () => answer(api.GET('/api/ledger-rebuild')),
-  refetchInterval: (query) => (query.state.data?.rebuild?.endedAt === null ? WHILE_MAKING_MS : false),
+  refetchInterval: (query) =>
+    query.state.data?.rebuild?.endedAt === null ? WHILE_MAKING_MS : false,
 })
 const { busy, refused, run } = useDeed()
 const { administers } = useSession()

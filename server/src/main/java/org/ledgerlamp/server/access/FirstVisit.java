@@ -2,9 +2,9 @@ package org.ledgerlamp.server.access;
 
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.SecureRandom;
 import java.util.Optional;
 import org.ledgerlamp.server.common.Refusal;
+import org.ledgerlamp.server.common.TypedCode;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -17,10 +17,8 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class FirstVisit {
-    /** Without what is easily mistaken for something else. */
-    private static final String LETTERS = "ABCDEFGHJKLMNPQRSTUVWXYZ23456789";
-
     private static final int LENGTH = 12;
+    private static final int GROUP = 4;
 
     private final AccessService access;
     private final JdbcTemplate database;
@@ -30,16 +28,7 @@ public class FirstVisit {
     FirstVisit(AccessService access, JdbcTemplate database, @Value("${lamp.first-visit-code:}") String given) {
         this.access = access;
         this.database = database;
-        this.code = given.isBlank() ? made() : given;
-    }
-
-    private static String made() {
-        SecureRandom random = new SecureRandom();
-        StringBuilder made = new StringBuilder();
-        for (int i = 0; i < LENGTH; i++) {
-            made.append(i > 0 && i % 4 == 0 ? "-" : "").append(LETTERS.charAt(random.nextInt(LETTERS.length())));
-        }
-        return made.toString();
+        this.code = given.isBlank() ? TypedCode.made(LENGTH, GROUP) : given;
     }
 
     /** The code, for whoever starts the server; empty where the first visit is over. */
@@ -77,8 +66,6 @@ public class FirstVisit {
     }
 
     private static byte[] bytes(String typed) {
-        return typed.toUpperCase(java.util.Locale.ROOT)
-                .replaceAll("[^A-Z0-9]", "")
-                .getBytes(StandardCharsets.UTF_8);
+        return TypedCode.plain(typed).getBytes(StandardCharsets.UTF_8);
     }
 }

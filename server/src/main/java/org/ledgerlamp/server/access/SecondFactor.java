@@ -10,7 +10,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -19,6 +18,7 @@ import org.apache.commons.codec.binary.Base32;
 import org.ledgerlamp.server.common.Keys;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.common.Secrets;
+import org.ledgerlamp.server.common.TypedCode;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,9 +32,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class SecondFactor {
     private static final int RECOVERY_CODES = 10;
     private static final int RECOVERY_LETTERS = 10;
-    /** Without letters and digits that look alike. */
-    private static final String ALPHABET = "abcdefghjkmnpqrstuvwxyz23456789";
-
     private static final int SECRET_BYTES = 20;
     private static final String HASH = "HmacSHA1";
     private static final String ISSUER = "Ledger Lamp";
@@ -152,19 +149,15 @@ public class SecondFactor {
         database.update("delete from recovery_code where member_id = ?", member);
         List<String> fresh = new ArrayList<>();
         for (int i = 0; i < RECOVERY_CODES; i++) {
-            StringBuilder code = new StringBuilder();
-            for (int n = 0; n < RECOVERY_LETTERS; n++) {
-                code.append(ALPHABET.charAt(random.nextInt(ALPHABET.length())));
-            }
-            fresh.add(code.insert(RECOVERY_LETTERS / 2, '-').toString());
-            database.update(
-                    "insert into recovery_code (member_id, digest) values (?, ?)", member, digest(code.toString()));
+            String code = TypedCode.made(RECOVERY_LETTERS, RECOVERY_LETTERS / 2);
+            fresh.add(code);
+            database.update("insert into recovery_code (member_id, digest) values (?, ?)", member, digest(code));
         }
         return fresh;
     }
 
     private static String digest(String recoveryCode) {
-        return Keys.digest(recoveryCode.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]", ""));
+        return Keys.digest(TypedCode.plain(recoveryCode));
     }
 
     /** Whether a code opens: one that the authenticator shows about now, or a recovery code. It does so no second time. */
