@@ -11,7 +11,7 @@ export interface Sent {
 
 type Answer = (sent: Sent) => { status?: number; body?: unknown } | 'unreachable'
 
-/** Stands in for the server in tests: answers by method and path, and remembers what was asked. */
+/** Stands in for the server in tests: answers by method and path, and remembers what it answered. */
 export function testServer(answers: Record<string, Answer>) {
   const sent: Sent[] = []
   vi.stubGlobal('fetch', async (input: Request | string, init?: RequestInit) => {
@@ -27,9 +27,9 @@ export function testServer(answers: Record<string, Answer>) {
       headers: request.headers,
       body: json ? JSON.parse(text) : text,
     }
-    sent.push(asked)
     const answer = answers[`${asked.method} ${asked.path}`]
     if (!answer) throw new Error(`nobody answers ${asked.method} ${asked.path}`)
+    sent.push(asked)
     const given = answer(asked)
     if (given === 'unreachable') throw new TypeError('Failed to fetch')
     const response = new Response(given.body === undefined ? null : JSON.stringify(given.body), {
