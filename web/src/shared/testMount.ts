@@ -5,11 +5,10 @@ import { vi } from 'vitest'
 import type { Component } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { queryClient } from '../api/queries'
-import { useSession } from '../signin/session'
 import { primeVueOptions } from './primevue'
 
 /** Who looks at the screen in a test. */
-const MIRA = {
+export const MIRA = {
   id: 'm',
   name: 'Mira Voss',
   email: 'mira@skerry.example',
@@ -30,7 +29,6 @@ export async function testMount(
   path = '/:all(.*)*',
 ) {
   queryClient.clear()
-  useSession().member.value = MIRA
   // The calendar of a day field asks how wide the window is, which the test's document does not know.
   vi.stubGlobal('matchMedia', () => new EventTarget())
   const router = createRouter({
