@@ -30,7 +30,7 @@ class TeamArchiveTest extends BrowserTest {
         assertThat(file.suggestedFilename()).endsWith(".team.zip.gpg");
         assertThat(Files.size(file.path())).isGreaterThan(100_000);
 
-        archives.getByText("Delete").click();
+        mira.button("Delete").click();
         assertThat(made).hasCount(0);
     }
 }
