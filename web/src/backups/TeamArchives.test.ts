@@ -35,6 +35,7 @@ describe("a team's archives", () => {
   it('are made with a passphrase of some length, which is sent and forgotten', async () => {
     const { shown, server } = await section([])
     await shown.get('button').trigger('click')
+    expect(document.activeElement).toBe(shown.get('input').element)
     const go = () => shown.get('button.go').attributes('disabled')
 
     await shown.get('input').setValue('too short')
@@ -48,6 +49,7 @@ describe("a team's archives", () => {
       { passphrase: 'lantern over the slipway' },
     ])
     expect(shown.find('input').exists()).toBe(false)
+    expect(document.activeElement).toBe(shown.get('button').element)
   })
 
   it('are downloaded and deleted', async () => {

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, nextTick, ref } from 'vue'
+import { computed } from 'vue'
 import { answer, api } from '../api/client'
 import { keys, outdate } from '../api/queries'
 import { arrival } from '../shared/dates'
 import ErrorNote from '../shared/ErrorNote.vue'
+import { useAsked } from '../shared/useAsked'
 import { useDeed } from '../shared/useDeed'
 import { fileSize } from '../shared/words'
 
@@ -19,24 +20,8 @@ const { data, error, refetch } = useQuery({
     query.state.data?.some((a) => !a.finishedAt) ? WHILE_ONE_IS_MADE_MS : false,
 })
 const { busy, refused, run } = useDeed()
-const asked = ref(false)
-const passphrase = ref('')
-const field = ref<HTMLInputElement>()
-const opener = ref<HTMLButtonElement>()
+const { asked, typed: passphrase, ask, leave } = useAsked()
 const making = computed(() => data.value?.some((a) => !a.finishedAt) ?? false)
-
-async function ask() {
-  asked.value = true
-  await nextTick()
-  field.value?.focus()
-}
-
-async function leave() {
-  asked.value = false
-  passphrase.value = ''
-  await nextTick()
-  opener.value?.focus()
-}
 
 async function make() {
   const done = await run(() =>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, nextTick, ref } from 'vue'
+import { computed } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../api/client'
 import { keys, outdate } from '../api/queries'
 import ErrorNote from '../shared/ErrorNote.vue'
 import { useNotices } from '../shared/notices'
+import { useAsked } from '../shared/useAsked'
 import { useDeed } from '../shared/useDeed'
 import { count } from '../shared/words'
 
@@ -14,11 +15,8 @@ const props = defineProps<{ folio: number }>()
 
 const router = useRouter()
 const { say } = useNotices()
-const asked = ref(false)
-const reason = ref('')
-const field = ref<HTMLInputElement>()
-const opener = ref<HTMLButtonElement>()
 const { busy, refused, run } = useDeed()
+const { asked, typed: reason, ask, leave } = useAsked()
 const params = { path: { number: props.folio } }
 
 const { data, error, refetch } = useQuery({
@@ -40,19 +38,6 @@ const goes = computed(() => {
     'links from later folios',
   ].filter(Boolean)
 })
-
-async function ask() {
-  asked.value = true
-  await nextTick()
-  field.value?.focus()
-}
-
-async function leave() {
-  asked.value = false
-  reason.value = ''
-  await nextTick()
-  opener.value?.focus()
-}
 
 async function erase() {
   const done = await run(() =>
