@@ -195,7 +195,7 @@ class ImportsTest extends ServerTest {
         database.update("update import_item set state = 'PLACED', minutes_id = null where run_id = ? and n = 5", run);
         database.update("update import_run set state = 'RUNNING' where id = ?", run);
 
-        ReflectionTestUtils.invokeMethod(context.getBean("importDesk"), "takeUp");
+        ReflectionTestUtils.invokeMethod(context.getBean("jobs"), "takeUp");
 
         Awaitility.await().until(() -> desk.read("/api/imports/{id}", run).text("/state"), "DONE"::equals);
         assertThat(desk.read("/api/imports/{id}/items?state=DRAFTED", run).at("/items"))

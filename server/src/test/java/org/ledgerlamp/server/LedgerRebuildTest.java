@@ -11,7 +11,9 @@ import org.awaitility.Awaitility;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.test.util.ReflectionTestUtils;
 
 /** Whatever is kept of folios elsewhere follows from them, and is made anew where it went astray. */
 class LedgerRebuildTest extends WithTwoFolios {
@@ -20,6 +22,9 @@ class LedgerRebuildTest extends WithTwoFolios {
 
     @Autowired
     private JdbcTemplate database;
+
+    @Autowired
+    private ApplicationContext context;
 
     @BeforeEach
     void waitUntilLinkedAndCite() throws Exception {
@@ -70,6 +75,20 @@ class LedgerRebuildTest extends WithTwoFolios {
         assertThat(desk.read("/api/ledger-rebuild").at("/rebuild/done").asInt()).isEqualTo(2);
         assertThat(desk.read("/api/ledger-rebuild").at("/rebuild/folios").asInt())
                 .isEqualTo(2);
+    }
+
+    @Test
+    void one_without_an_order_as_of_a_team_that_moved_here_goes_on_at_the_start() throws Exception {
+        database.update(
+                "insert into ledger_rebuild (team_id, reached, done, folios, begun_at) values (?, 1, 1, 2, now())",
+                desk.who().teamId());
+
+        ReflectionTestUtils.invokeMethod(context.getBean("jobs"), "takeUp");
+
+        Awaitility.await().atMost(Duration.ofSeconds(60)).until(() -> !desk.read("/api/ledger-rebuild")
+                .at("/rebuild/endedAt")
+                .isNull());
+        assertThat(desk.read("/api/ledger-rebuild").at("/rebuild/done").asInt()).isEqualTo(2);
     }
 
     @Test

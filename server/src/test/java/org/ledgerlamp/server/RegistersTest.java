@@ -129,7 +129,7 @@ class RegistersTest extends WithTwoFolios {
                 "update minutes set linked = false where team_id = ?",
                 desk.who().teamId());
 
-        ReflectionTestUtils.invokeMethod(context.getBean("linkDesk"), "takeUp");
+        ReflectionTestUtils.invokeMethod(context.getBean("jobs"), "takeUp");
 
         Awaitility.await().until(() -> links(2).at("/linked").asBoolean());
         assertThat(said().at("/effect").asString()).isEqualTo("DONE");

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.imports;
 
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
@@ -15,11 +16,7 @@ import org.ledgerlamp.server.jobs.Setback;
 import org.ledgerlamp.server.live.Changed;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -67,11 +64,11 @@ class ImportDesk implements Job {
         return Lane.IMPORTING;
     }
 
-    /** Those that run without an order, as of a version before orders were kept, are ordered. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(Ordered.LOWEST_PRECEDENCE)
-    void takeUp() {
-        runs.findByStateOrderByStartedAt(ImportState.RUNNING).forEach(run -> jobs.orderOnce(this, run.id()));
+    @Override
+    public Collection<UUID> unordered() {
+        return runs.findByStateOrderByStartedAt(ImportState.RUNNING).stream()
+                .map(ImportRun::id)
+                .toList();
     }
 
     /** Begins an import, or goes on with one that was paused. */

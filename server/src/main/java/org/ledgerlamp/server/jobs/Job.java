@@ -1,5 +1,7 @@
 package org.ledgerlamp.server.jobs;
 
+import java.util.Collection;
+import java.util.List;
 import java.util.UUID;
 
 /**
@@ -12,6 +14,14 @@ public interface Job {
 
     /** Where it waits. */
     Lane lane();
+
+    /**
+     * What is to be done although no order may be left for it, as of a team that was moved here or a version before orders were
+     * kept; it is ordered at the start.
+     */
+    default Collection<UUID> unordered() {
+        return List.of();
+    }
 
     /**
      * Does it, or goes on with it.

@@ -146,6 +146,13 @@ public class Jobs {
         }
     }
 
+    /** Orders whatever waits without an order. */
+    @EventListener(ApplicationReadyEvent.class)
+    @Order(Ordered.LOWEST_PRECEDENCE)
+    void takeUp() {
+        kinds.forEach(job -> job.unordered().forEach(id -> orderOnce(job, id)));
+    }
+
     private Task<Void> task(Job job) {
         return Tasks.oneTime(job.name())
                 .onFailure((failed, orders) ->

@@ -1,5 +1,6 @@
 package org.ledgerlamp.server.links;
 
+import java.util.Collection;
 import java.util.UUID;
 import org.ledgerlamp.server.jobs.Job;
 import org.ledgerlamp.server.jobs.Jobs;
@@ -8,10 +9,6 @@ import org.ledgerlamp.server.minutes.FolioChanged;
 import org.ledgerlamp.server.minutes.Minutes;
 import org.ledgerlamp.server.minutes.MinutesService;
 import org.ledgerlamp.server.projections.Projection;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /** Links folios to what was filed before, in the background. The order to do so is part of filing. */
@@ -37,11 +34,9 @@ class LinkDesk implements Job, Projection {
         return Lane.LINKING;
     }
 
-    /** Those that wait without an order, as of a version before orders were kept, are ordered. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(Ordered.LOWEST_PRECEDENCE)
-    void takeUp() {
-        minutes.toLink().forEach(m -> jobs.orderOnce(this, m.id()));
+    @Override
+    public Collection<UUID> unordered() {
+        return minutes.toLink().stream().map(Minutes::id).toList();
     }
 
     @Override

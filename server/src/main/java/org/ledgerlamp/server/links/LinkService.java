@@ -156,12 +156,16 @@ public class LinkService {
         subjects.deleteByMinutesId(folio.id());
         subjects.flush();
         saveSubjects(folio, filed.of(folio));
-        for (LineSubject subject : subjects.findByMinutesId(folio.id())) {
+        List<LineSubject> kept = subjects.findByMinutesId(folio.id());
+        Map<UUID, Course> courses = acts.courses(
+                folio.teamId(), kept.stream().map(LineSubject::lineId).toList());
+        for (LineSubject subject : kept) {
             LocalDate before = spokenOf.get(subject.lineId());
             if (before != null && before.isAfter(subject.spokenOf())) {
                 subject.spokenOfOn(before);
             }
-            noteStanding(folio.teamId(), subject.lineId());
+            subject.setEnded(
+                    !courses.getOrDefault(subject.lineId(), Course.NONE).isOpen());
         }
     }
 

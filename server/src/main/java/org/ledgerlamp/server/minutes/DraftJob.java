@@ -1,5 +1,7 @@
 package org.ledgerlamp.server.minutes;
 
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -49,6 +51,11 @@ class DraftJob implements Job {
     @Override
     public Lane lane() {
         return Lane.DRAFTING;
+    }
+
+    @Override
+    public Collection<UUID> unordered() {
+        return draftings.idsIn(EnumSet.of(Drafting.State.WAITING, Drafting.State.READING));
     }
 
     /** From now on it is known of an order how far it is. */

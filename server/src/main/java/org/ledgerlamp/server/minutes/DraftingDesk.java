@@ -2,7 +2,6 @@ package org.ledgerlamp.server.minutes;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.util.EnumSet;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.ledgerlamp.core.language.Progress;
@@ -11,10 +10,6 @@ import org.ledgerlamp.server.access.SignedIn;
 import org.ledgerlamp.server.common.Refusal;
 import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.page.PageService;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -50,15 +45,6 @@ public class DraftingDesk {
         this.pages = pages;
         this.transaction = transaction;
         this.clock = clock;
-    }
-
-    /** Those that wait without an order, as of a team that moved here, are ordered. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(Ordered.LOWEST_PRECEDENCE)
-    void takeUp() {
-        draftings
-                .findByStateIn(EnumSet.of(Drafting.State.WAITING, Drafting.State.READING))
-                .forEach(waiting -> jobs.orderOnce(job, waiting.id()));
     }
 
     /**

@@ -5,11 +5,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface Draftings extends JpaRepository<Drafting, UUID> {
     Optional<Drafting> findByIdAndTeamId(UUID id, UUID teamId);
 
-    List<Drafting> findByStateIn(Set<Drafting.State> states);
+    @Query("select d.id from Drafting d where d.state in :states")
+    List<UUID> idsIn(Set<Drafting.State> states);
 
     long countByTeamIdAndState(UUID teamId, Drafting.State state);
 }

@@ -1,6 +1,7 @@
 package org.ledgerlamp.server.projections;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.Optional;
 import java.util.UUID;
 import org.ledgerlamp.server.common.Refusal;
@@ -45,6 +46,11 @@ class RebuildJob implements Job {
     @Override
     public Lane lane() {
         return Lane.UPKEEP;
+    }
+
+    @Override
+    public Collection<UUID> unordered() {
+        return rebuilds.unfinished();
     }
 
     Optional<LedgerRebuild> of(UUID teamId) {

@@ -26,5 +26,6 @@ interface SourceFiles extends JpaRepository<SourceFile, UUID> {
 
     List<SourceFile> findByTeamIdAndSha256AndDiscardedAtIsNull(UUID teamId, String sha256);
 
-    List<SourceFile> findByState(SourceFile.State state);
+    @Query("select f.id from SourceFile f where f.state = :state")
+    List<UUID> idsOf(SourceFile.State state);
 }

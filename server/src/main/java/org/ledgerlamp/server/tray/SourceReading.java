@@ -3,6 +3,7 @@ package org.ledgerlamp.server.tray;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -24,10 +25,6 @@ import org.ledgerlamp.server.jobs.Jobs;
 import org.ledgerlamp.server.jobs.Lane;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -82,11 +79,9 @@ class SourceReading implements Job {
         return Lane.READING;
     }
 
-    /** Those that wait without an order, as of a team that moved here, are ordered. */
-    @EventListener(ApplicationReadyEvent.class)
-    @Order(Ordered.LOWEST_PRECEDENCE)
-    void takeUp() {
-        files.findByState(SourceFile.State.KEPT).forEach(kept -> jobs.orderOnce(this, kept.id()));
+    @Override
+    public Collection<UUID> unordered() {
+        return files.idsOf(SourceFile.State.KEPT);
     }
 
     /** Has a source read, if nobody did so by then. */
